@@ -1,0 +1,29 @@
+package mischung.hair;
+
+import mischung.light.Illuminant;
+import mischung.light.Lab;
+import mischung.light.Spectrum;
+import mischung.light.Srgb;
+
+/**
+ * How hair looks: its reflectance, and what is read from it in daylight.
+ *
+ * @param lab under D65
+ * @param level as a decimal
+ * @param tone in words
+ */
+public record Look(Spectrum reflectance, Lab lab, double level, String tone) {
+    public static Look of(Spectrum reflectance) {
+        Lab lab = Illuminant.D65.reflected(reflectance).toLab();
+        return new Look(reflectance, lab, LevelScale.levelOf(lab.l()), ToneName.of(lab));
+    }
+
+    public Srgb under(Illuminant light) {
+        return Srgb.of(light.reflected(reflectance));
+    }
+
+    /** "6½ copper-gold". */
+    public String words() {
+        return LevelScale.words(level) + " " + tone;
+    }
+}

@@ -1,0 +1,40 @@
+package mischung.hair;
+
+import java.util.List;
+import mischung.RefusedInput;
+
+/** One zone's hair from scalp (0 cm) to ends: bands that follow one another without gap or overlap. */
+public record Strand(List<Band> bands) {
+    public static final int MOST_BANDS = 20;
+
+    /** Borders this close count as the same border. */
+    private static final double SAME_CM = 1e-6;
+
+    public Strand {
+        bands = List.copyOf(bands);
+        if (bands.isEmpty() || bands.size() > MOST_BANDS) {
+            throw new RefusedInput("bands", bands.size() + " bands", "Give 1 to " + MOST_BANDS + " bands.");
+        }
+        double reached = 0;
+        for (int i = 0; i < bands.size(); i++) {
+            double from = bands.get(i).fromCm();
+            if (from < reached - SAME_CM) {
+                throw new RefusedInput(
+                        "bands[" + i + "].fromCm",
+                        from,
+                        "It overlaps the band above, which ends at " + reached + " cm. Begin it there.");
+            }
+            if (from > reached + SAME_CM) {
+                throw new RefusedInput(
+                        "bands[" + i + "].fromCm",
+                        from,
+                        "Nothing is read from " + reached + " to " + from + " cm. Begin it at " + reached + " cm.");
+            }
+            reached = bands.get(i).toCm();
+        }
+    }
+
+    public double lengthCm() {
+        return bands.get(bands.size() - 1).toCm();
+    }
+}

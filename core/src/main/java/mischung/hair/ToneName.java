@@ -1,0 +1,111 @@
+package mischung.hair;
+
+import mischung.light.Ciede2000;
+import mischung.light.Lab;
+
+/**
+ * Names the tone of any hair colour, from its hue and chroma against the natural line at the same level. The borders are
+ * from memory; the order of the names round the hue circle and the names of contributing pigment (rule R2) are common
+ * practice.
+ */
+public final class ToneName {
+    /** Two swatches this close are called by the same name: the nearest of the tones' own colours, if it is near at all. */
+    private static final double SAME = 4;
+
+    /** Below this share of the natural chroma no colourist sees warmth any more. */
+    private static final double HOLLOW = 0.4;
+
+    /** From here up hair without warmth is what a toner was meant to do, and is called by the toner's name. */
+    private static final double TONED_BLONDE = 8.75;
+
+    private static final double CLEARLY_GREY_CHROMA = 3;
+
+    private ToneName() {}
+
+    public static String of(Lab colour) {
+        double level = LevelScale.levelOf(colour.l());
+        Lab natural = ToneScale.ofLine(PigmentLine.NATURAL, level);
+        double strength = colour.chroma() / natural.chroma();
+        if (strength < HOLLOW && level < TONED_BLONDE) {
+            return hollow(colour.chroma(), colour.hueDegrees());
+        }
+        Tone nearest = Tone.NATURAL;
+        double least = Double.MAX_VALUE;
+        for (Tone tone : Tone.values()) {
+            double difference = Ciede2000.between(colour, ToneScale.colourOf(level, tone));
+            if (difference < least) {
+                least = difference;
+                nearest = tone;
+            }
+        }
+        if (least <= SAME) {
+            return nearest == Tone.AS_LIFTED ? contributing(level) : nearest.words();
+        }
+        double hue = colour.hueDegrees();
+        if (strength < HOLLOW) {
+            return hollow(colour.chroma(), hue);
+        }
+        return coloured(level, hue, natural.hueDegrees(), strength);
+    }
+
+    /** Rule R2: what lifted hair of a level shows. Common practice, no source. */
+    public static String contributing(double level) {
+        return switch ((int) Math.rint(level)) {
+            case 1, 2 -> "dark red";
+            case 3 -> "red";
+            case 4 -> "red-orange";
+            case 5 -> "orange";
+            case 6 -> "gold-copper";
+            case 7 -> "gold-orange";
+            case 8 -> "gold-yellow";
+            case 9 -> "light yellow";
+            case 10 -> "pale yellow";
+            default -> "white-yellow";
+        };
+    }
+
+    private static String hollow(double chroma, double hue) {
+        if (chroma < CLEARLY_GREY_CHROMA) {
+            return "grey";
+        }
+        if (hue >= 95 && hue < 200) {
+            return "green-grey";
+        }
+        if (hue >= 200 && hue < 290) {
+            return "blue-grey";
+        }
+        if (hue >= 290 || hue < 30) {
+            return "violet-grey";
+        }
+        return "dull grey-beige";
+    }
+
+    private static String coloured(double level, double hue, double naturalHue, double strength) {
+        double fromNatural = hue - naturalHue;
+        if (hue >= 98 && hue < 190) {
+            return strength < 1 ? Tone.MATTE.words() : "green";
+        }
+        if (hue >= 190 && hue < 290) {
+            return "blue-ash";
+        }
+        if (hue >= 290) {
+            return Tone.VIOLET.words();
+        }
+        if (hue < 25) {
+            return Tone.MAHOGANY.words();
+        }
+        if (fromNatural < -24) {
+            return Tone.RED.words();
+        }
+        if (fromNatural < -9) {
+            return strength < 1.1 ? Tone.BEIGE.words() : Tone.COPPER.words();
+        }
+        if (strength >= 1.3) {
+            return fromNatural < -3 && level < 8.5 ? "copper-gold" : Tone.GOLD.words();
+        }
+        if (strength < 0.75) {
+            return fromNatural < 0 ? Tone.BEIGE.words() : Tone.ASH.words();
+        }
+        return fromNatural < 0 ? "warm natural" : "golden natural";
+    }
+}

@@ -1,0 +1,67 @@
+package mischung.light;
+
+import mischung.DataFile;
+
+/** CIE standard illuminants (CIE 015, 5 nm): the lights hair is judged in. */
+public enum Illuminant {
+    /** Average daylight, 6504 K. */
+    D65,
+    /** Horizon daylight, 5003 K. */
+    D50,
+    /** Incandescent bulb, 2856 K: warm salon light. */
+    A,
+    /** Cool white fluorescent lamp. */
+    F2,
+    /** Narrow-band fluorescent lamp, 4000 K: common in salons and shops. */
+    F11;
+
+    private final Spectrum power;
+    private final double[] weightX = new double[Spectrum.SAMPLES];
+    private final double[] weightY = new double[Spectrum.SAMPLES];
+    private final double[] weightZ = new double[Spectrum.SAMPLES];
+    private final WhitePoint white;
+
+    Illuminant() {
+        power = Spectrum.of(
+                DataFile.of(Illuminant.class, "cie-illuminants-5nm.csv").numbers(name()));
+        double luminance = 0;
+        for (int i = 0; i < Spectrum.SAMPLES; i++) {
+            luminance += power.at(i) * Observer.Y.at(i);
+        }
+        double x = 0;
+        double z = 0;
+        for (int i = 0; i < Spectrum.SAMPLES; i++) {
+            double scaled = 100 * power.at(i) / luminance;
+            weightX[i] = scaled * Observer.X.at(i);
+            weightY[i] = scaled * Observer.Y.at(i);
+            weightZ[i] = scaled * Observer.Z.at(i);
+            x += weightX[i];
+            z += weightZ[i];
+        }
+        white = new WhitePoint(name(), x, 100, z);
+    }
+
+    /** Relative spectral power, 560 nm = 100. */
+    public Spectrum power() {
+        return power;
+    }
+
+    /** The white point summed from the tables, Y = 100. */
+    public WhitePoint white() {
+        return white;
+    }
+
+    /** Tristimulus values of a surface with this reflectance (0–1) under this light; Y = 100 for a perfect white. */
+    public Xyz reflected(Spectrum reflectance) {
+        double x = 0;
+        double y = 0;
+        double z = 0;
+        for (int i = 0; i < Spectrum.SAMPLES; i++) {
+            double r = reflectance.at(i);
+            x += weightX[i] * r;
+            y += weightY[i] * r;
+            z += weightZ[i] * r;
+        }
+        return new Xyz(x, y, z, white);
+    }
+}

@@ -1,0 +1,190 @@
+package mischung.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import mischung.change.Application;
+import mischung.change.Deposit;
+import mischung.hair.Band;
+import mischung.hair.BandKind;
+import mischung.hair.BandRef;
+import mischung.hair.Canvas;
+import mischung.hair.LevelScale;
+import mischung.hair.Look;
+import mischung.hair.Reading;
+import mischung.light.Ciede2000;
+import mischung.light.Lab;
+import mischung.product.Shade;
+import mischung.product.ShadeClass;
+
+/** Decides band by band: leave, colour, fill and colour, cover grey, or say that colour cannot do it. */
+final class FillerNeed {
+    /** R10: three or more levels. */
+    private static final double ALWAYS_FROM = 3;
+
+    /** Below three levels the model is asked from here on. */
+    private static final double ASKED_FROM = 2;
+
+    /** A miss of the target alone that calls for a filler although the rule of three levels does not. */
+    private static final double LEVELS_MISSED = 0.5;
+
+    private static final double DIFFERENCE_MISSED = 8;
+
+    /** A colour this near the wish is left alone. */
+    private static final double THERE_ALREADY = 4;
+
+    /** What two colourists may differ by in reading the same hair. */
+    private static final double HALF_A_LEVEL = 0.5;
+
+    /** R55. */
+    private static final double MOSTLY_GREY = 0.5;
+
+    private final Wish wish;
+    private final Lab wished;
+
+    /** The wish as one demi shade: what most people would reach for. */
+    private final Shade plain;
+
+    FillerNeed(Wish wish) {
+        this.wish = wish;
+        this.wished = wish.colour();
+        this.plain = Shade.derived(ShadeClass.DEMI, wish.level(), wish.tone());
+    }
+
+    BandAnswer of(BandRef at, Band band) {
+        List<Reason> reasons = new ArrayList<>();
+        double drop = band.level() - wish.level();
+        Decision decision =
+                band.kind() == BandKind.NATURAL ? natural(band, drop, reasons) : lightened(band, drop, reasons);
+        return new BandAnswer(at, decision, drop, reasons);
+    }
+
+    private Decision natural(Band band, double drop, List<Reason> reasons) {
+        reasons.add(new Reason(
+                Rule.R17,
+                "This stretch is natural " + LevelScale.words(band.level())
+                        + " and keeps its own warm pigment, so it gets no filler."));
+        if (band.greyShare() >= MOSTLY_GREY) {
+            reasons.add(new Reason(
+                    Rule.R55, percent(band.greyShare()) + " of it is grey: a coverage shade with 20 vol, full time."));
+            return Decision.COVER_GREY;
+        }
+        if (drop < -HALF_A_LEVEL) {
+            reasons.add(tooDark(drop, "Colour alone cannot lighten it; it stays, and a line will show at its end."));
+            return Decision.TOO_DARK;
+        }
+        Look look = Reading.canvasOf(band).look();
+        double difference = Ciede2000.between(wished, look.lab());
+        if (drop < 0) {
+            return halfDarker(reasons);
+        }
+        if (difference <= THERE_ALREADY) {
+            reasons.add(new Reason(
+                    Rule.COMPUTED,
+                    "It already shows " + look.words() + ", CIEDE2000 " + LevelScale.figure(difference)
+                            + " from the wish: leave it."));
+            return Decision.LEAVE;
+        }
+        reasons.add(new Reason(
+                Rule.R18,
+                drop > 0
+                        ? "The wish is " + LevelScale.count(drop)
+                                + " darker than what grows: permanent colour with 10 vol holds here."
+                        : "Only the tone changes: permanent colour with 10 vol, no lift asked."));
+        return Decision.COLOUR;
+    }
+
+    private Decision lightened(Band band, double drop, List<Reason> reasons) {
+        if (drop < -HALF_A_LEVEL) {
+            reasons.add(tooDark(drop, "Deposit colour cannot lighten; this band would need lifting first."));
+            return Decision.TOO_DARK;
+        }
+        if (drop < 0) {
+            return halfDarker(reasons);
+        }
+        Canvas canvas = Reading.canvasOf(band);
+        double difference = Ciede2000.between(wished, canvas.lab());
+        if (drop < 1 && difference <= THERE_ALREADY) {
+            reasons.add(new Reason(
+                    Rule.COMPUTED,
+                    "It is CIEDE2000 " + LevelScale.figure(difference) + " from the wish already: leave it."));
+            return Decision.LEAVE;
+        }
+        if (drop >= ALWAYS_FROM) {
+            reasons.add(new Reason(
+                    Rule.R10,
+                    "From " + LevelScale.words(band.level()) + " to " + LevelScale.words(wish.level()) + " is "
+                            + LevelScale.count(drop)
+                            + " on lightened hair: nothing warm is left for the target to rest on. Fill first."));
+            reasons.add(alone(canvas));
+            return Decision.FILL;
+        }
+        if (drop >= ASKED_FROM && missesAlone(canvas)) {
+            reasons.add(new Reason(
+                    Rule.R10,
+                    LevelScale.count(drop)
+                            + " is less than three, but this band lost more warmth than its level shows."));
+            reasons.add(alone(canvas));
+            return Decision.FILL;
+        }
+        reasons.add(new Reason(
+                Rule.R10,
+                "From " + LevelScale.words(band.level()) + " to " + LevelScale.words(wish.level()) + " is "
+                        + LevelScale.count(drop) + ", less than three: the target alone is enough."));
+        reasons.add(alone(canvas));
+        if (band.porosity().raised()) {
+            reasons.add(new Reason(
+                    Rule.R23, "Its porosity is " + band.porosity().words() + ": an equaliser goes on before colour."));
+        }
+        return Decision.COLOUR;
+    }
+
+    private Decision halfDarker(List<Reason> reasons) {
+        reasons.add(new Reason(
+                Rule.R44,
+                "It is half a level darker than the wished " + wish.words()
+                        + ", no more than two eyes differ: leave it, nothing needs lifting."));
+        return Decision.LEAVE;
+    }
+
+    private Reason tooDark(double drop, String what) {
+        return new Reason(
+                Rule.R44, "It is " + LevelScale.count(-drop) + " darker than the wished " + wish.words() + ". " + what);
+    }
+
+    private Reason alone(Canvas canvas) {
+        Look look = targetAlone(canvas);
+        return new Reason(
+                Rule.COMPUTED,
+                String.format(
+                        Locale.ROOT,
+                        "A demi %s %s laid straight on it would show level %.1f, %s: chroma %.0f where the wish has %.0f.",
+                        wish.tone().words(),
+                        LevelScale.words(wish.level()),
+                        look.level(),
+                        look.tone(),
+                        look.lab().chroma(),
+                        wished.chroma()));
+    }
+
+    private boolean missesAlone(Canvas canvas) {
+        Look look = targetAlone(canvas);
+        return look.level() - wish.level() > LEVELS_MISSED || Ciede2000.between(wished, look.lab()) > DIFFERENCE_MISSED;
+    }
+
+    private Look targetAlone(Canvas canvas) {
+        return Deposit.on(
+                        canvas,
+                        new Application(
+                                plain.dyes(),
+                                ShadeClass.DEMI,
+                                ShadeClass.DEMI.developerPerColour(),
+                                ShadeClass.DEMI.fullMinutes(),
+                                false))
+                .look();
+    }
+
+    static String percent(double share) {
+        return Math.round(100 * share) + " %";
+    }
+}

@@ -1,0 +1,44 @@
+package mischung.plan;
+
+import java.util.List;
+import java.util.Set;
+import mischung.hair.Tone;
+
+/** What each school puts into a filler. */
+final class FillerShares {
+    private static final Set<Tone> WARM = Set.of(Tone.GOLD, Tone.COPPER, Tone.RED);
+    private static final Set<Tone> NOT_WARM = Set.of(Tone.ASH, Tone.MATTE, Tone.VIOLET, Tone.BEIGE, Tone.MAHOGANY);
+
+    private FillerShares() {}
+
+    static List<FormulaTask.ToneShare> of(School school, Wish wish) {
+        return switch (school) {
+            // R11: copper-gold, a touch of red.
+            case MIDPOINT ->
+                List.of(
+                        share(WARM, 0.6, 1),
+                        share(Set.of(Tone.COPPER, Tone.RED), 0.1, 0.8),
+                        share(Set.of(Tone.GOLD), 0.2, 1),
+                        share(Set.of(Tone.RED), 0, 0.25),
+                        share(NOT_WARM, 0, 0));
+            // R13: for a neutral wish mostly gold, some copper, a splash of natural to anchor.
+            case LADDER ->
+                wish.tone() == Tone.NATURAL
+                        ? List.of(
+                                share(Set.of(Tone.GOLD), 0.5, 0.8),
+                                share(Set.of(Tone.COPPER), 0.1, 0.4),
+                                share(Set.of(Tone.NATURAL), 0.1, 0.25),
+                                share(NOT_WARM, 0, 0),
+                                share(Set.of(Tone.RED), 0, 0))
+                        : List.of(
+                                share(WARM, 0.6, 1),
+                                share(Set.of(Tone.GOLD), 0.4, 1),
+                                share(Set.of(Tone.RED), 0, 0.25),
+                                share(NOT_WARM, 0, 0));
+        };
+    }
+
+    private static FormulaTask.ToneShare share(Set<Tone> tones, double least, double most) {
+        return new FormulaTask.ToneShare(tones, least, most);
+    }
+}

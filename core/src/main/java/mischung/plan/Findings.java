@@ -1,0 +1,170 @@
+package mischung.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import mischung.hair.BandRef;
+import mischung.hair.Head;
+import mischung.hair.LevelScale;
+import mischung.light.Ciede2000;
+
+/** What a finished plan has to say about itself, in sentences. */
+final class Findings {
+    private static final double LEVELS_OFF = 0.5;
+    private static final double DIFFERENCE_OFF = 6;
+
+    /** Ends of neighbouring bands further apart than this are seen as a line. */
+    private static final double SEEN_AS_LINE = 5;
+
+    /** With less than this share of the wished chroma, or a hue turned further than this, the warmth is gone. */
+    private static final double WARMTH_KEPT = 0.6;
+
+    private static final double HUE_TURNED = 25;
+
+    private Findings() {}
+
+    static List<Plan.Finding> of(Plan plan) {
+        List<Plan.Finding> findings = new ArrayList<>();
+        if (plan.steps().isEmpty()) {
+            findings.add(note("Nothing here needs colour: every band is at the wish already or darker than it."));
+        }
+        missed(plan, findings);
+        tooDark(plan, findings);
+        line(plan, findings);
+        if (plan.fills()) {
+            findings.add(withoutFiller(plan));
+        } else if (!plan.steps().isEmpty()) {
+            findings.add(note("No filler is needed: no lightened band goes three or more levels darker."));
+        }
+        if (plan.steps().stream()
+                .flatMap(s -> s.bowls().stream())
+                .anyMatch(b -> !b.formula().withinRules())) {
+            findings.add(warning("One bowl could not be mixed by its rules from this shelf; open its reasons."));
+        }
+        return findings;
+    }
+
+    private static void missed(Plan plan, List<Plan.Finding> findings) {
+        List<BandRef> off = Plan.bandsOf(plan.head()).stream()
+                .filter(at -> plan.answer(at).decision().coloured())
+                .filter(at -> {
+                    Outcome end = plan.end(at);
+                    return Math.abs(end.look().level() - plan.wish().level()) > LEVELS_OFF
+                            || end.difference() > DIFFERENCE_OFF;
+                })
+                .toList();
+        if (!off.isEmpty()) {
+            BandRef worst = off.stream()
+                    .max(Comparator.comparingDouble(at -> plan.end(at).difference()))
+                    .orElseThrow();
+            findings.add(warning(String.format(
+                    Locale.ROOT,
+                    "%d %s not reach %s with this shelf; the furthest, %s, comes to %s (CIEDE2000 %.1f).",
+                    off.size(),
+                    off.size() == 1 ? "band does" : "bands do",
+                    plan.wish().words(),
+                    name(plan.head(), worst),
+                    plan.end(worst).look().words(),
+                    plan.end(worst).difference())));
+        }
+    }
+
+    private static void tooDark(Plan plan, List<Plan.Finding> findings) {
+        List<String> names = Plan.bandsOf(plan.head()).stream()
+                .filter(at -> plan.answer(at).decision() == Decision.TOO_DARK)
+                .map(at -> name(plan.head(), at))
+                .toList();
+        if (!names.isEmpty()) {
+            findings.add(warning("Darker than the wish, and colour cannot lighten: " + String.join(", ", names)
+                    + ". They stay as they are; wish darker, or lift them another day."));
+        }
+    }
+
+    private static void line(Plan plan, List<Plan.Finding> findings) {
+        double widest = 0;
+        String where = "";
+        for (int zone = 0; zone < plan.head().zones().size(); zone++) {
+            int bands = plan.head().zones().get(zone).strand().bands().size();
+            for (int band = 1; band < bands; band++) {
+                double step = Ciede2000.between(
+                        plan.end(new BandRef(zone, band - 1)).look().lab(),
+                        plan.end(new BandRef(zone, band)).look().lab());
+                if (step > widest) {
+                    widest = step;
+                    where = name(plan.head(), new BandRef(zone, band));
+                }
+            }
+        }
+        if (widest > SEEN_AS_LINE) {
+            findings.add(warning(String.format(
+                    Locale.ROOT,
+                    "A line stays at the upper edge of %s: CIEDE2000 %.1f between the two bands.",
+                    where,
+                    widest)));
+        } else if (!plan.steps().isEmpty() && widest > 0) {
+            findings.add(note(String.format(
+                    Locale.ROOT, "Neighbouring bands end within CIEDE2000 %.1f of each other: even.", widest)));
+        }
+    }
+
+    /** The filled band that would come out furthest from the wish speaks for all. */
+    private static Plan.Finding withoutFiller(Plan plan) {
+        BandRef worst = Plan.bandsOf(plan.head()).stream()
+                .filter(at -> plan.answer(at).decision() == Decision.FILL)
+                .max(Comparator.comparingDouble(
+                        at -> plan.alone().get(at.zone()).get(at.band()).difference()))
+                .orElseThrow();
+        Outcome alone = plan.alone().get(worst.zone()).get(worst.band());
+        double lighter = alone.look().level() - plan.wish().level();
+        double wishedChroma = plan.wish().colour().chroma();
+        StringBuilder text = new StringBuilder(String.format(
+                Locale.ROOT,
+                "Without the filler %s would come to level %.1f, %s",
+                name(plan.head(), worst),
+                alone.look().level(),
+                lighter >= 0.05
+                        ? LevelScale.count(lighter) + " too light"
+                        : LevelScale.count(Math.abs(lighter)) + " too dark"));
+        double chroma = alone.look().lab().chroma();
+        double turned =
+                Math.abs(alone.look().lab().hueDegrees() - plan.wish().colour().hueDegrees());
+        if (chroma >= wishedChroma * WARMTH_KEPT && Math.min(turned, 360 - turned) > HUE_TURNED) {
+            text.append(String.format(
+                    Locale.ROOT,
+                    ", and its warmth would be lost: %s, hue %.0f° where the wish has %.0f°.",
+                    alone.look().tone(),
+                    alone.look().lab().hueDegrees(),
+                    plan.wish().colour().hueDegrees()));
+        } else if (chroma < wishedChroma * WARMTH_KEPT) {
+            text.append(String.format(
+                    Locale.ROOT,
+                    ", and its warmth would be lost: %s, chroma %.0f where the wish has %.0f.",
+                    alone.look().tone(),
+                    chroma,
+                    wishedChroma));
+        } else {
+            text.append(String.format(
+                    Locale.ROOT,
+                    ", %s: CIEDE2000 %.1f from the wish.",
+                    alone.look().tone(),
+                    alone.difference()));
+        }
+        return note(text.toString());
+    }
+
+    static String name(Head head, BandRef at) {
+        var zone = head.zones().get(at.zone());
+        var band = head.band(at);
+        return zone.place().words() + " " + LevelScale.figure(band.fromCm()) + "–" + LevelScale.figure(band.toCm())
+                + " cm";
+    }
+
+    private static Plan.Finding note(String sentence) {
+        return new Plan.Finding(Plan.Weight.NOTE, sentence);
+    }
+
+    private static Plan.Finding warning(String sentence) {
+        return new Plan.Finding(Plan.Weight.WARNING, sentence);
+    }
+}

@@ -1,0 +1,68 @@
+package mischung.product;
+
+import java.util.Collection;
+import java.util.Map;
+import mischung.DataFile;
+import mischung.hair.BandRef;
+import mischung.hair.Density;
+import mischung.hair.Head;
+import mischung.hair.Thickness;
+import mischung.hair.Zone;
+
+/** How many grams it takes to saturate bands of a head, from length, density, thickness and zone. */
+public final class HairAmount {
+    private static final Map<String, Double> FIGURES =
+            DataFile.of(HairAmount.class, "amounts.csv").figures();
+
+    private HairAmount() {}
+
+    /** Colour and developer together, without reserve. */
+    public static double mixGrams(Head head, Collection<BandRef> bands) {
+        return grams(head, bands, FIGURES.get("mix per cm"));
+    }
+
+    /** Equaliser or other treatment cream, without reserve. */
+    public static double treatmentGrams(Head head, Collection<BandRef> bands) {
+        return grams(head, bands, FIGURES.get("treatment per cm"));
+    }
+
+    /** R62: what is carried beyond the need, as a share of it. */
+    public static double reserve() {
+        return FIGURES.get("reserve");
+    }
+
+    static double leastColourGrams() {
+        return FIGURES.get("least colour");
+    }
+
+    /** Share of the head's hair that grows in this zone, 0–1; the head's zones together make 1. */
+    public static double share(Head head, Zone zone) {
+        double all = head.zones().stream().mapToDouble(HairAmount::shareOf).sum();
+        return shareOf(zone) / all;
+    }
+
+    private static double grams(Head head, Collection<BandRef> bands, double perCm) {
+        double headCm = 0;
+        for (BandRef band : bands) {
+            headCm +=
+                    share(head, head.zones().get(band.zone())) * head.band(band).lengthCm();
+        }
+        return headCm * perCm * factor(head.density()) * factor(head.thickness());
+    }
+
+    private static double shareOf(Zone zone) {
+        Double share = FIGURES.get("share of " + zone.place().words());
+        if (share == null) {
+            throw new IllegalStateException("amounts.csv lacks the share of " + zone.place());
+        }
+        return share;
+    }
+
+    private static double factor(Density density) {
+        return density == Density.NORMAL ? FIGURES.get("normal density") : FIGURES.get(density.words());
+    }
+
+    private static double factor(Thickness thickness) {
+        return thickness == Thickness.NORMAL ? FIGURES.get("normal thickness") : FIGURES.get(thickness.words());
+    }
+}

@@ -1,0 +1,148 @@
+package mischung.light;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
+import mischung.DataFile;
+import mischung.RefusedInput;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class LightTest {
+    private static final DataFile PAIRS = DataFile.of(LightTest.class, "ciede2000-34-pairs.csv");
+
+    static Stream<Integer> pairs() {
+        return IntStream.range(0, PAIRS.size()).boxed();
+    }
+
+    /** Sharma, Wu, Dalal: The CIEDE2000 Color-Difference Formula, Color Res. Appl. 30 (2005), table 1. */
+    @ParameterizedTest
+    @MethodSource("pairs")
+    void ciede2000MeetsThePublishedPairs(int row) {
+        Lab one = Lab.d65(PAIRS.number(row, "L1"), PAIRS.number(row, "a1"), PAIRS.number(row, "b1"));
+        Lab two = Lab.d65(PAIRS.number(row, "L2"), PAIRS.number(row, "a2"), PAIRS.number(row, "b2"));
+        assertThat(Ciede2000.between(one, two)).isCloseTo(PAIRS.number(row, "dE00"), within(5e-5));
+        assertThat(Ciede2000.between(two, one)).isCloseTo(PAIRS.number(row, "dE00"), within(5e-5));
+    }
+
+    @Test
+    void thereAreThirtyFourPairs() {
+        assertThat(PAIRS.size()).isEqualTo(34);
+    }
+
+    /** CIE 015, white points of the 2° observer, Y = 100. */
+    @ParameterizedTest
+    @CsvSource({
+        "D65, 95.043, 108.880",
+        "D50, 96.412, 82.499",
+        "A, 109.849, 35.582",
+        "F2, 99.186, 67.394",
+        "F11, 100.961, 64.351"
+    })
+    void whitePointsAreThePublishedOnes(Illuminant light, double x, double z) {
+        assertThat(light.white().x()).isCloseTo(x, within(0.005));
+        assertThat(light.white().y()).isEqualTo(100);
+        assertThat(light.white().z()).isCloseTo(z, within(0.005));
+        Lab white = light.reflected(Spectrum.sampled(nm -> 1)).toLab();
+        assertThat(white.l()).isCloseTo(100, within(1e-9));
+        assertThat(white.chroma()).isCloseTo(0, within(1e-9));
+    }
+
+    /**
+     * Wyman, Sloan, Shirley: Simple Analytic Approximations to the CIE XYZ Color Matching Functions, JCGT 2(2) 2013, the
+     * multi-lobe fit; it stays within 0.06 of the tables over the whole range.
+     */
+    @Test
+    void observerAgreesWithTheAnalyticFit() {
+        for (int i = 0; i < Spectrum.SAMPLES; i++) {
+            double nm = Spectrum.nanometres(i);
+            double x = 1.056 * lobe(nm, 599.8, 37.9, 31.0)
+                    + 0.362 * lobe(nm, 442.0, 16.0, 26.7)
+                    - 0.065 * lobe(nm, 501.1, 20.4, 26.2);
+            double y = 0.821 * lobe(nm, 568.8, 46.9, 40.5) + 0.286 * lobe(nm, 530.9, 16.3, 31.1);
+            double z = 1.217 * lobe(nm, 437.0, 11.8, 36.0) + 0.681 * lobe(nm, 459.0, 26.0, 13.8);
+            assertThat(Observer.X.at(i)).isCloseTo(x, within(0.06));
+            assertThat(Observer.Y.at(i)).isCloseTo(y, within(0.06));
+            assertThat(Observer.Z.at(i)).isCloseTo(z, within(0.06));
+        }
+    }
+
+    private static double lobe(double nm, double mean, double below, double above) {
+        double t = (nm - mean) / (nm < mean ? below : above);
+        return Math.exp(-0.5 * t * t);
+    }
+
+    /** IEC 61966-2-1, the primaries' tristimulus values. */
+    @ParameterizedTest
+    @CsvSource({"1,0,0, 41.24,21.26,1.93", "0,1,0, 35.76,71.52,11.92", "0,0,1, 18.05,7.22,95.05"})
+    void srgbPrimaries(double r, double g, double b, double x, double y, double z) {
+        Xyz xyz = new Srgb(r, g, b).toXyz();
+        assertThat(xyz.x()).isCloseTo(x, within(1e-9));
+        assertThat(xyz.y()).isCloseTo(y, within(1e-9));
+        assertThat(xyz.z()).isCloseTo(z, within(1e-9));
+    }
+
+    @Property(tries = 500)
+    void srgbGoesThereAndBack(
+            @ForAll @DoubleRange(max = 1) double r,
+            @ForAll @DoubleRange(max = 1) double g,
+            @ForAll @DoubleRange(max = 1) double b) {
+        Srgb back = Srgb.of(new Srgb(r, g, b).toXyz().toLab().toXyz());
+        // The standard gives both matrices to four decimals; their product is the identity to about 3e-4.
+        assertThat(back.r()).isCloseTo(r, within(2e-3));
+        assertThat(back.g()).isCloseTo(g, within(2e-3));
+        assertThat(back.b()).isCloseTo(b, within(2e-3));
+        assertThat(new Srgb(r, g, b).hex()).matches("#[0-9a-f]{6}");
+    }
+
+    @Property(tries = 500)
+    void labLchAndAdaptationGoThereAndBack(
+            @ForAll @DoubleRange(min = 1, max = 100) double l,
+            @ForAll @DoubleRange(min = -80, max = 80) double a,
+            @ForAll @DoubleRange(min = -80, max = 80) double b) {
+        Lab lab = Lab.d65(l, a, b);
+        Lab back = lab.toLch()
+                .toLab()
+                .toXyz()
+                .adaptedTo(Illuminant.A.white())
+                .adaptedTo(WhitePoint.d65())
+                .toLab();
+        assertThat(back.l()).isCloseTo(l, within(1e-6));
+        assertThat(back.a()).isCloseTo(a, within(1e-6));
+        assertThat(back.b()).isCloseTo(b, within(1e-6));
+    }
+
+    /** ICC.1, annex E: Bradford takes the white of one light to the white of the other. */
+    @Test
+    void adaptationTakesWhiteToWhite() {
+        WhitePoint a = Illuminant.A.white();
+        Xyz white = new Xyz(a.x(), a.y(), a.z(), a).adaptedTo(WhitePoint.d65());
+        assertThat(white.x()).isCloseTo(WhitePoint.d65().x(), within(1e-9));
+        assertThat(white.z()).isCloseTo(WhitePoint.d65().z(), within(1e-9));
+        assertThat(Srgb.of(new Xyz(a.x(), a.y(), a.z(), a)).hex()).isEqualTo("#ffffff");
+    }
+
+    @Test
+    void coloursOfDifferentWhitesAreNotCompared() {
+        Lab warm = Illuminant.A.reflected(Spectrum.sampled(nm -> 0.5)).toLab();
+        assertThatThrownBy(() -> Ciede2000.between(Lab.d65(50, 0, 0), warm))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("white");
+    }
+
+    @Test
+    void spectraMustBeWholeAndFinite() {
+        assertThatThrownBy(() -> Spectrum.of(1, 2, 3))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("81");
+        assertThatThrownBy(() -> Spectrum.sampled(nm -> Double.NaN)).isInstanceOf(RefusedInput.class);
+    }
+}

@@ -1,0 +1,127 @@
+package mischung.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import mischung.hair.Band;
+import mischung.hair.BandKind;
+import mischung.hair.BandRef;
+import mischung.hair.LevelScale;
+import mischung.hair.Porosity;
+import mischung.hair.Tone;
+import mischung.product.ProductRange;
+import mischung.product.Shade;
+import mischung.product.ShadeClass;
+import org.junit.jupiter.api.Test;
+
+/** What a plan says about itself, and how wide it says it may miss. */
+class FindingsTest {
+    private static final ProductRange DEMO = ProductRange.demo();
+
+    private static Plan plan(ProductRange range, double wish, Tone tone, Band... bands) {
+        return Planner.plan(Heads.of(List.of(bands)), new Wish(wish, tone), School.LADDER, range);
+    }
+
+    private static Band lightened(double from, double to, double level, Porosity porosity) {
+        return new Band(from, to, BandKind.LIGHTENED, level, Tone.AS_LIFTED, porosity, 0);
+    }
+
+    private static List<String> warnings(Plan plan) {
+        return plan.findings().stream()
+                .filter(f -> f.weight() == Plan.Weight.WARNING)
+                .map(Plan.Finding::sentence)
+                .toList();
+    }
+
+    @Test
+    void anEvenResultIsCalledEvenAndALineALine() {
+        Plan even = plan(
+                DEMO, 6, Tone.NATURAL, lightened(0, 15, 9.5, Porosity.NORMAL), lightened(15, 30, 10, Porosity.NORMAL));
+        assertThat(warnings(even)).isEmpty();
+        assertThat(even.findings()).extracting(Plan.Finding::sentence).anyMatch(s -> s.endsWith("even."));
+        Plan lined = plan(
+                DEMO,
+                7,
+                Tone.NATURAL,
+                new Band(0, 5, BandKind.NATURAL, 4, Tone.NATURAL, Porosity.NORMAL, 0),
+                lightened(5, 30, 9, Porosity.NORMAL));
+        assertThat(warnings(lined))
+                .anyMatch(s -> s.contains("A line stays at the upper edge of back 5–30 cm"))
+                .anyMatch(s -> s.contains("back 0–5 cm") && s.contains("cannot lighten"));
+    }
+
+    @Test
+    void aShelfThatCannotReachTheWishIsSaidSo() {
+        List<Shade> few = DEMO.shades().stream()
+                .filter(s -> s.shadeClass() == ShadeClass.DEMI && !s.isClear() && s.level() >= 8)
+                .toList();
+        Plan plan = plan(
+                new ProductRange("light only", few, DEMO.developers()),
+                5,
+                Tone.NATURAL,
+                lightened(0, 30, 8, Porosity.NORMAL));
+        assertThat(warnings(plan)).anyMatch(s -> s.contains("not reach 5 natural with this shelf"));
+        assertThat(warnings(plan)).anyMatch(s -> s.contains("could not be mixed by its rules"));
+        assertThat(plan.steps()
+                        .get(plan.steps().size() - 1)
+                        .bowls()
+                        .get(0)
+                        .formula()
+                        .withinRules())
+                .isFalse();
+    }
+
+    @Test
+    void aWholeShelfStaysInItsRules() {
+        Plan plan = plan(DEMO, 6, Tone.GOLD, lightened(0, 30, 10, Porosity.NORMAL));
+        for (PlanStep step : plan.steps()) {
+            for (Bowl bowl : step.bowls()) {
+                assertThat(bowl.formula().withinRules()).isTrue();
+                assertThat(bowl.formula().runnerUp())
+                        .hasValueSatisfying(second -> assertThat(second.mix())
+                                .isNotEqualTo(bowl.formula().mix()));
+            }
+        }
+    }
+
+    @Test
+    void rangesWidenWithEveryStepThatMayGoWrong() {
+        Plan plan = plan(DEMO, 6, Tone.NATURAL, lightened(0, 30, 10, Porosity.NORMAL));
+        LevelRange read = plan.now().get(0).get(0).range();
+        assertThat(read.to() - read.from()).isBetween(0.9, 1.1);
+        for (PlanStep step : plan.steps()) {
+            Outcome after = step.outcome(new BandRef(0, 0));
+            assertThat(after.range().from()).isLessThan(after.look().level() - 0.1);
+            assertThat(after.range().to()).isGreaterThan(after.look().level() + 0.1);
+            assertThat(after.range().to() - after.range().from()).isLessThan(3);
+        }
+    }
+
+    /** Independent deviations of 0.3 and 0.4 levels add to 0.5. */
+    @Test
+    void deviationsAddAsTheRootOfTheirSquares() {
+        Map<Spread, Double> levels = new EnumMap<>(Spread.class);
+        levels.put(Spread.AS_READ, 6.0);
+        levels.put(Spread.READ_TOO_DARK, 6.3);
+        levels.put(Spread.READ_TOO_LIGHT, 5.6);
+        levels.put(Spread.TAKES_LESS, 6.4);
+        levels.put(Spread.TAKES_MORE, 5.7);
+        LevelRange range = Spread.range(levels);
+        assertThat(range.to()).isCloseTo(6.5, within(1e-9));
+        assertThat(range.from()).isCloseTo(5.5, within(1e-9));
+        assertThat(range.words()).isEqualTo("5½–6½");
+        assertThat(new LevelRange(6.1, 6.2).words()).isEqualTo("6");
+    }
+
+    @Test
+    void levelsAreSpokenInHalves() {
+        assertThat(LevelScale.words(6.3)).isEqualTo("6½");
+        assertThat(LevelScale.words(6.2)).isEqualTo("6");
+        assertThat(LevelScale.count(1)).isEqualTo("1 level");
+        assertThat(LevelScale.count(3.5)).isEqualTo("3.5 levels");
+        assertThat(LevelScale.figure(2.04)).isEqualTo("2");
+    }
+}

@@ -1,0 +1,283 @@
+package mischung.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import java.util.List;
+import mischung.RefusedInput;
+import mischung.change.Application;
+import mischung.change.Deposit;
+import mischung.hair.Band;
+import mischung.hair.BandKind;
+import mischung.hair.BandRef;
+import mischung.hair.Dyes;
+import mischung.hair.Head;
+import mischung.hair.Porosity;
+import mischung.hair.Reading;
+import mischung.hair.Tone;
+import mischung.hair.ToneScale;
+import mischung.light.Ciede2000;
+import mischung.product.Mix;
+import mischung.product.ProductRange;
+import mischung.product.ShadeClass;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.IntRange;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class PlannerTest {
+    private static final BandRef ROOT = new BandRef(0, 0);
+    private static final BandRef LENGTHS = new BandRef(0, 1);
+    private static final Wish SIX = new Wish(6, Tone.NATURAL);
+
+    private static Plan plan(Head head, Wish wish, School school) {
+        return Planner.plan(head, wish, school, ProductRange.demo());
+    }
+
+    private static List<PlanStep> fillers(Plan plan) {
+        return plan.steps().stream().filter(s -> s.kind() == PlanStep.Kind.FILL).toList();
+    }
+
+    /** R10, R11, R20 (common practice, no source). */
+    @ParameterizedTest
+    @EnumSource(School.class)
+    void tenToSixIsFilledAtEightAndLandsOnSix(School school) {
+        Plan plan = plan(Heads.grownOut(6, 10, Porosity.NORMAL), SIX, school);
+
+        assertThat(plan.answer(LENGTHS).decision()).isEqualTo(Decision.FILL);
+        assertThat(plan.answer(LENGTHS).reasons()).extracting(Reason::rule).contains(Rule.R10);
+        assertThat(fillers(plan)).hasSize(1);
+        Bowl filler = fillers(plan).get(0).bowls().get(0);
+        assertThat(filler.aimLevel()).isBetween(7.5, 8.5);
+        assertThat(filler.aimWords()).isEqualTo("8 copper-gold");
+        assertThat(filler.developer().volume()).isLessThanOrEqualTo(10);
+        assertThat(filler.minutes()).isEqualTo(20);
+        assertThat(fillers(plan).get(0).outcome(LENGTHS).look().level()).isBetween(7.5, 8.5);
+
+        Outcome end = plan.end(LENGTHS);
+        assertThat(end.look().level()).isBetween(5.5, 6.5);
+        assertThat(Ciede2000.between(
+                        ToneScale.colourOf(6, Tone.NATURAL), end.look().lab()))
+                .isLessThan(4);
+        assertThat(end.range().from()).isLessThan(end.look().level());
+        assertThat(end.range().to()).isGreaterThan(end.look().level());
+    }
+
+    /** R10, R5: unfilled it stays too light and loses its warmth; the plan says so. */
+    @ParameterizedTest
+    @EnumSource(School.class)
+    void withoutFillerItIsLightAndHollow(School school) {
+        Plan plan = plan(Heads.grownOut(6, 10, Porosity.NORMAL), SIX, school);
+        Outcome alone = plan.alone().get(0).get(1);
+        assertThat(alone.look().level()).isGreaterThanOrEqualTo(6.5);
+        assertThat(alone.look().lab().chroma()).isLessThan(0.6 * SIX.colour().chroma());
+        assertThat(plan.findings())
+                .anySatisfy(finding -> assertThat(finding.sentence())
+                        .contains("Without the filler", "too light", "warmth would be lost"));
+    }
+
+    @ParameterizedTest
+    @EnumSource(School.class)
+    void nineToSevenAsksForNoFiller(School school) {
+        Plan plan = plan(Heads.grownOut(7, 9, Porosity.NORMAL), new Wish(7, Tone.NATURAL), school);
+        assertThat(plan.answer(LENGTHS).decision()).isEqualTo(Decision.COLOUR);
+        assertThat(plan.fills()).isFalse();
+        assertThat(plan.end(LENGTHS).look().level()).isBetween(6.5, 7.5);
+        assertThat(plan.end(LENGTHS).difference()).isLessThan(4);
+    }
+
+    /** R17 (common practice): the natural root is never filled. */
+    @Test
+    void theNaturalRootStaysUnfilled() {
+        Plan same = plan(Heads.grownOut(6, 10, Porosity.NORMAL), SIX, School.LADDER);
+        assertThat(same.answer(ROOT).decision()).isEqualTo(Decision.LEAVE);
+        Plan lighter = plan(Heads.grownOut(8, 10, Porosity.NORMAL), new Wish(5, Tone.NATURAL), School.LADDER);
+        assertThat(lighter.answer(ROOT).decision()).isEqualTo(Decision.COLOUR);
+        assertThat(lighter.answer(ROOT).reasons()).extracting(Reason::rule).contains(Rule.R17, Rule.R18);
+        assertThat(fillers(lighter)).allSatisfy(step -> {
+            assertThat(step.outcome(ROOT).touched()).isFalse();
+            assertThat(step.bowls()).allSatisfy(bowl -> assertThat(bowl.bands()).doesNotContain(ROOT));
+        });
+        Bowl root = lighter.steps().get(lighter.steps().size() - 1).bowls().get(0);
+        assertThat(root.place()).isEqualTo(BowlPlace.ROOTS);
+        assertThat(root.formula().mix().shadeClass()).isEqualTo(ShadeClass.PERMANENT);
+        assertThat(root.developer().volume()).isLessThanOrEqualTo(10);
+    }
+
+    /** R13 (common practice): 10 → 8 → 6 → 4. */
+    @Test
+    void tenToFourClimbsDownInTwos() {
+        Plan plan = plan(Heads.grownOut(4, 10, Porosity.NORMAL), new Wish(4, Tone.NATURAL), School.LADDER);
+        assertThat(fillers(plan)).extracting(s -> s.bowls().get(0).aimLevel()).containsExactly(8.0, 6.0);
+        double before = 10;
+        for (PlanStep step : plan.steps()) {
+            double after = step.outcome(LENGTHS).look().level();
+            assertThat(before - after).as(step.title()).isLessThanOrEqualTo(2.5);
+            before = after;
+        }
+        assertThat(plan.end(LENGTHS).look().level()).isBetween(3.5, 4.5);
+        assertThat(plan(Heads.grownOut(4, 10, Porosity.NORMAL), new Wish(4, Tone.NATURAL), School.MIDPOINT)
+                        .steps())
+                .hasSize(2);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"10, 6", "10.5, 6", "11, 6", "12, 3", "9, 5.5", "9.5, 6", "8, 1", "10, 7.5"})
+    void noRungIsMoreThanTwoLevelsLong(double canvas, double target) {
+        double above = canvas;
+        for (double rung : FillerLevels.between(canvas, target, School.LADDER)) {
+            assertThat(above - rung).isBetween(0.25, FillerLevels.LONGEST_STEP);
+            above = rung;
+        }
+        assertThat(above - target).isBetween(0.0, FillerLevels.LONGEST_STEP);
+    }
+
+    /** R55 (common practice): from half grey up coverage and 20 vol. */
+    @Test
+    void greyRootsAreCovered() {
+        Plan plan = plan(
+                Heads.of(List.of(
+                        new Band(0, 4, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0.6),
+                        new Band(4, 30, BandKind.LIGHTENED, 10, Tone.AS_LIFTED, Porosity.NORMAL, 0))),
+                SIX,
+                School.LADDER);
+        Bowl root = plan.steps().get(plan.steps().size() - 1).bowls().get(0);
+        assertThat(root.formula().mix().shadeClass()).isEqualTo(ShadeClass.COVERAGE);
+        assertThat(root.developer().volume()).isEqualTo(20);
+        assertThat(plan.end(ROOT).look().level()).isBetween(5.0, 7.0);
+    }
+
+    /** R19, R21, R23 (common practice). */
+    @Test
+    void veryPorousEndsAreEvenedLighterAndLater() {
+        Plan plan = plan(
+                Heads.of(List.of(
+                        new Band(0, 5, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0),
+                        new Band(5, 22, BandKind.LIGHTENED, 9.5, Tone.AS_LIFTED, Porosity.NORMAL, 0),
+                        new Band(22, 30, BandKind.LIGHTENED, 10.5, Tone.AS_LIFTED, Porosity.VERY_HIGH, 0))),
+                SIX,
+                School.MIDPOINT);
+        assertThat(plan.steps().get(0).kind()).isEqualTo(PlanStep.Kind.EQUALISE);
+        PlanStep target = plan.steps().get(plan.steps().size() - 1);
+        Bowl ends = target.bowls().stream()
+                .filter(b -> b.place() == BowlPlace.POROUS)
+                .findFirst()
+                .orElseThrow();
+        assertThat(ends.formula().mix().level()).isBetween(6.5, 7.0);
+        assertThat(ends.minutes()).isEqualTo(10);
+        assertThat(ends.reasons()).extracting(Reason::rule).contains(Rule.R19, Rule.R21);
+        assertThat(plan.end(new BandRef(0, 2)).look().level()).isBetween(5.5, 6.75);
+    }
+
+    /** R44: what is darker than the wish is not promised to lighten. */
+    @Test
+    void aLighterWishIsSaidToBeOutOfReach() {
+        Plan plan = plan(Heads.grownOut(5, 8, Porosity.NORMAL), new Wish(9, Tone.NATURAL), School.LADDER);
+        assertThat(plan.steps()).isEmpty();
+        assertThat(plan.answer(LENGTHS).decision()).isEqualTo(Decision.TOO_DARK);
+        assertThat(plan.findings())
+                .anySatisfy(f -> assertThat(f.sentence()).contains("back 5–30 cm", "cannot lighten"));
+    }
+
+    @Test
+    void wishesOutsideTheScaleAreRefused() {
+        assertThatThrownBy(() -> new Wish(14, Tone.NATURAL))
+                .isInstanceOf(RefusedInput.class)
+                .hasMessageContaining("14");
+        assertThatThrownBy(() -> new Wish(Double.NaN, Tone.NATURAL)).isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> new Wish(6, Tone.AS_LIFTED)).isInstanceOf(RefusedInput.class);
+    }
+
+    @Provide
+    Arbitrary<Head> heads() {
+        return Heads.random();
+    }
+
+    @Provide
+    Arbitrary<Tone> wishTones() {
+        return Arbitraries.of(Tone.values()).filter(tone -> tone != Tone.AS_LIFTED);
+    }
+
+    @Property(tries = 150)
+    void everyHeadGetsAPlanThatKeepsTheHardRules(
+            @ForAll("heads") Head head,
+            @ForAll @IntRange(min = 2, max = 20) int wishHalves,
+            @ForAll School school,
+            @ForAll("wishTones") Tone tone) {
+        Wish wish = new Wish(wishHalves / 2.0, tone);
+        Plan plan = plan(head, wish, school);
+        for (PlanStep step : plan.steps()) {
+            for (Bowl bowl : step.bowls()) {
+                Mix mix = bowl.formula().mix();
+                assertThat(mix.parts()).hasSizeBetween(1, 3);
+                assertThat(bowl.developer().volume())
+                        .isLessThanOrEqualTo(mix.shadeClass() == ShadeClass.COVERAGE ? 20 : 10);
+                assertThat(bowl.grams().totalGrams())
+                        .isGreaterThanOrEqualTo((int) bowl.grams().needGrams());
+                for (BandRef at : bowl.bands()) {
+                    assertThat(plan.answer(at).decision().coloured()).isTrue();
+                    if (step.kind() == PlanStep.Kind.FILL) {
+                        assertThat(head.band(at).kind()).isEqualTo(BandKind.LIGHTENED);
+                    }
+                }
+            }
+        }
+        for (BandRef at : Plan.bandsOf(head)) {
+            Outcome end = plan.end(at);
+            Outcome now = plan.now().get(at.zone()).get(at.band());
+            assertThat(end.look().lab().l())
+                    .isLessThanOrEqualTo(now.look().lab().l() + 1e-9);
+            assertThat(end.range().from()).isLessThanOrEqualTo(end.range().to());
+            assertThat(plan.answer(at).reasons()).isNotEmpty();
+        }
+        assertThat(plan(head, wish, school))
+                .as("the same input gives the same plan")
+                .isEqualTo(plan);
+    }
+
+    /** The two-round search against computing every mix in full. */
+    @ParameterizedTest
+    @CsvSource({"10, 8, AS_LIFTED", "9, 7, NATURAL", "8, 6, NATURAL", "10, 8, BEIGE", "9, 6, COPPER", "7, 5, MAHOGANY"})
+    void searchFindsWhatExhaustionFinds(double canvas, double level, Tone tone) {
+        var hair = Reading.canvasOf(new Band(0, 20, BandKind.LIGHTENED, canvas, Tone.AS_LIFTED, Porosity.NORMAL, 0));
+        var shades = ProductRange.demo().of(ShadeClass.DEMI).stream()
+                .filter(s -> s.isClear() || Math.abs(s.level() - level) <= 1)
+                .toList();
+        var application = new Application(Dyes.NONE, ShadeClass.DEMI, 2, ShadeClass.DEMI.fullMinutes(), false);
+        var aim = ToneScale.colourOf(level, tone);
+        Formula found = FormulaSearch.best(
+                new FormulaTask(List.of(new FormulaTask.Spot(hair, aim, 1)), application, shades, 0, 12, List.of(), 1));
+        double least = Double.MAX_VALUE;
+        int n = shades.size();
+        for (int i = 0; i < n; i++) {
+            for (int j = i; j < n; j++) {
+                for (int k = j; k < n; k++) {
+                    for (int p = 1; p <= 5; p++) {
+                        for (int q = 1; q <= 5 && p + q < 7; q++) {
+                            for (int r = 1; r <= 5 && p + q + r <= 7; r++) {
+                                var dyes = shades.get(i)
+                                        .dyes()
+                                        .times(p)
+                                        .plus(shades.get(j).dyes().times(q))
+                                        .plus(shades.get(k).dyes().times(r))
+                                        .times(1.0 / (p + q + r));
+                                var lab = Deposit.on(hair, application.withDyes(dyes))
+                                        .lab();
+                                least = Math.min(least, Ciede2000.between(aim, lab));
+                            }
+                        }
+                    }
+                }
+            }
+        }
+        double priceOfThreeShades = 0.6;
+        assertThat(found.misfit()).isLessThanOrEqualTo(least + 0.3 + priceOfThreeShades);
+        assertThat(found.tried()).isGreaterThan(1000);
+    }
+}

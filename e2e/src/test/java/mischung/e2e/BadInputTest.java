@@ -1,0 +1,157 @@
+package mischung.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** What is wrong is said at its place, and what was stored stays stored. */
+class BadInputTest {
+    @TempDir
+    static Path data;
+
+    private static Running application;
+    private static Chromium chromium;
+
+    private Page page;
+
+    @BeforeAll
+    static void start() {
+        application = Running.on(data, true);
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void stop() {
+        chromium.close();
+        application.close();
+    }
+
+    @BeforeEach
+    void open() {
+        page = chromium.page(application.address(), 1280, 800);
+    }
+
+    @Test
+    void impossibleReadingsAreNamedAndNotStored() {
+        page.navigate("/cases/1/read");
+        page.locator("[data-zone=CROWN] [data-band='2']").click();
+        String before = stored();
+
+        refused(page.getByLabel("Level", exactly()), "14", "from 1 to 12", "9.5");
+        refused(page.getByLabel("Level", exactly()), "6.3", "whole or half", "9.5");
+        refused(page.getByLabel("Grey share in percent"), "500", "0 to 100 %", "0");
+        refused(page.getByLabel("Down to"), "-3", "0 to 150", "30");
+        refused(page.getByLabel("Down to"), "9", "half a centimetre below", "30");
+        refused(page.getByLabel("Down to"), "39", "half a centimetre below", "30");
+        refused(page.getByLabel("Client", exactly()), "", "Give the client a name", "Mira Tannhof");
+        assertThat(stored()).isEqualTo(before);
+    }
+
+    private void refused(Locator field, String typed, String remedy, String mended) {
+        field.fill(typed);
+        assertThat(page.getByRole(AriaRole.ALERT)
+                        .filter(new Locator.FilterOptions().setHasText(remedy))
+                        .first())
+                .isVisible();
+        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "refused");
+        assertThat(field).hasValue(typed);
+        field.fill(mended);
+    }
+
+    private String stored() {
+        APIResponse file = page.request().get(application.address() + "/api/cases/1/file");
+        return file.text();
+    }
+
+    @Test
+    void brokenFilesAreRefusedWhole(@TempDir Path files) throws IOException {
+        page.navigate("/");
+        Locator cases = page.locator(".case-list li");
+        assertThat(cases).hasCount(4);
+        String good = stored();
+
+        importRefused(files, "cut.json", good.substring(0, good.length() / 2), "not a whole JSON text");
+        importRefused(
+                files,
+                "level.json",
+                good.replaceFirst("\"level\":9.5", "\"level\":14"),
+                "content.zones[0].bands[1].level");
+        importRefused(files, "overlap.json", good.replaceFirst("\"fromCm\":5.0", "\"fromCm\":3.0"), "overlaps");
+        importRefused(files, "name.json", good.replace("Mira Tannhof", ""), "content.clientName");
+        importRefused(files, "other.json", "[1, 2, 3]", "This cannot be");
+        importRefused(files, "empty.json", "", "Nothing was sent");
+        byte[] huge = new byte[50 * 1024 * 1024];
+        Arrays.fill(huge, (byte) ' ');
+        Files.write(files.resolve("huge.json"), huge);
+        page.getByLabel("Case file").setInputFiles(files.resolve("huge.json"));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("at most 2 MB");
+
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New case"))
+                .click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Give the client a name");
+        page.reload();
+        assertThat(cases).hasCount(4);
+    }
+
+    private void importRefused(Path files, String name, String text, String said) throws IOException {
+        Files.writeString(files.resolve(name), text);
+        page.getByLabel("Case file").setInputFiles(files.resolve(name));
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText(said);
+    }
+
+    @Test
+    void scriptsInNamesAreOnlyText() {
+        page.navigate("/");
+        String name = "<img src=x onerror=alert(1)> Zöe ½";
+        page.onDialog(dialog -> {
+            throw new AssertionError("A name ran as a script");
+        });
+        page.getByLabel("Client").fill(name);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New case"))
+                .click();
+        assertThat(page.getByLabel("Client", exactly())).hasValue(name);
+        page.getByLabel("Mischung, all cases").click();
+        assertThat(page.getByText(name)).isVisible();
+        page.getByLabel("Erase " + name).click();
+        assertThat(page.locator(".case-list li")).hasCount(4);
+    }
+
+    @Test
+    void aStoppedProgramLosesNothingTyped() {
+        page.navigate("/cases/2/read");
+        Locator name = page.getByLabel("Client", exactly());
+        assertThat(name).hasValue("Jorun Abeling");
+        page.context().setOffline(true);
+        name.fill("Jorun A.");
+        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "waiting");
+        page.context().setOffline(false);
+        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
+        page.reload();
+        assertThat(name).hasValue("Jorun A.");
+    }
+
+    @Test
+    void aCaseThatIsNotThereIsSaidSo() {
+        page.navigate("/cases/999/plan");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("No such case");
+        page.navigate("/cases/none/read");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("plain number");
+    }
+
+    private static Page.GetByLabelOptions exactly() {
+        return new Page.GetByLabelOptions().setExact(true);
+    }
+}

@@ -1,0 +1,62 @@
+package mischung.e2e;
+
+import com.microsoft.playwright.Browser;
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The system's own Chromium, headless, and what it asked for. */
+final class Chromium implements AutoCloseable {
+    static {
+        // A slow machine is no fault; what is waited for mostly comes at once.
+        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+    }
+
+    private final Playwright playwright = Playwright.create();
+    private final Browser browser = playwright
+            .chromium()
+            .launch(new BrowserType.LaunchOptions()
+                    .setExecutablePath(Path.of(System.getProperty("mischung.chromium", "/usr/bin/chromium")))
+                    .setArgs(List.of(
+                            "--no-sandbox",
+                            "--disable-gpu",
+                            "--disable-quic",
+                            "--no-first-run",
+                            "--disable-background-networking",
+                            "--disable-component-update",
+                            "--disable-sync")));
+
+    /** Every address any page asked for. */
+    final List<String> asked = new ArrayList<>();
+
+    /** What the pages complained of. */
+    final List<String> complaints = new ArrayList<>();
+
+    Page page(String address, int width, int height) {
+        return page(address, width, height, false);
+    }
+
+    /** @param touch a tablet instead of a mouse */
+    Page page(String address, int width, int height, boolean touch) {
+        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+                .setBaseURL(address)
+                .setHasTouch(touch)
+                .setLocale("en-GB")
+                .setViewportSize(width, height));
+        context.setDefaultTimeout(15_000);
+        Page page = context.newPage();
+        page.onRequest(request -> asked.add(request.url()));
+        page.onPageError(complaints::add);
+        return page;
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

@@ -1,0 +1,139 @@
+package mischung.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.gson.JsonArray;
+import com.google.gson.JsonObject;
+import com.microsoft.playwright.CDPSession;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.nio.file.Path;
+import java.util.Map;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Reading with fingers, taking back, and what a band keeps when its neighbours change. */
+class ReadingTest {
+    @TempDir
+    Path data;
+
+    private Running application;
+    private Chromium chromium;
+
+    @BeforeEach
+    void start() {
+        application = Running.on(data, true);
+        chromium = new Chromium();
+    }
+
+    @AfterEach
+    void stop() {
+        chromium.close();
+        application.close();
+        assertThat(chromium.complaints).isEmpty();
+    }
+
+    @Test
+    void fingersAloneCanRead() {
+        Page page = chromium.page(application.address(), 1024, 768, true);
+        page.navigate("/cases/1/read");
+        Locator line = page.getByRole(AriaRole.SLIDER, named("Crown, line below 6 cm"));
+        assertThat(line).hasAttribute("aria-valuenow", "13");
+        double perCm = page.locator("[data-zone=CROWN] .strand").boundingBox().width / 38;
+        dragByTouch(page, line, 4 * perCm);
+        assertThat(line).hasAttribute("aria-valuenow", "17");
+        assertThat(page.locator("[data-zone=CROWN] [data-band='2']"))
+                .hasAttribute("aria-label", Pattern.compile("17 to 30 cm"));
+
+        page.locator("[data-zone=NAPE] [data-band='1']").tap();
+        page.getByLabel("Level of lifted hair").getByLabel("8 gold-yellow").tap();
+        page.getByRole(AriaRole.RADIO, named("very high")).tap();
+        page.getByRole(AriaRole.RADIO, named("beige")).tap();
+        assertThat(page.locator("[data-zone=NAPE] [data-band='1']")).containsText("8 beige");
+        page.getByRole(AriaRole.BUTTON, named("Undo")).tap();
+        assertThat(page.locator("[data-zone=NAPE] [data-band='1']")).containsText("8 gold-yellow");
+        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
+    }
+
+    private static void dragByTouch(Page page, Locator what, double byPixels) {
+        BoundingBox box = what.boundingBox();
+        double y = box.y + box.height / 2;
+        double x = box.x + box.width / 2;
+        CDPSession session = page.context().newCDPSession(page);
+        touch(session, "touchStart", x, y);
+        for (int i = 1; i <= 8; i++) {
+            touch(session, "touchMove", x + byPixels * i / 8, y);
+        }
+        JsonObject end = new JsonObject();
+        end.addProperty("type", "touchEnd");
+        end.add("touchPoints", new JsonArray());
+        session.send("Input.dispatchTouchEvent", end);
+    }
+
+    private static void touch(CDPSession session, String type, double x, double y) {
+        JsonObject point = new JsonObject();
+        point.addProperty("x", x);
+        point.addProperty("y", y);
+        JsonArray points = new JsonArray();
+        points.add(point);
+        JsonObject event = new JsonObject();
+        event.addProperty("type", type);
+        event.add("touchPoints", points);
+        session.send("Input.dispatchTouchEvent", event);
+    }
+
+    @Test
+    void typingIsTakenBackAsOneStepAndRedone() {
+        Page page = chromium.page(application.address(), 1280, 800);
+        page.navigate("/cases/3/read");
+        Locator name = page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true));
+        name.press("End");
+        name.pressSequentially(" the Elder");
+        assertThat(name).hasValue("Edda Quistorp the Elder");
+        page.locator("[data-zone=BACK] [data-band='0']").click();
+        page.keyboard().press("Control+z");
+        assertThat(name).hasValue("Edda Quistorp");
+        assertThat(page.getByRole(AriaRole.BUTTON, named("Undo"))).isDisabled();
+        page.getByRole(AriaRole.BUTTON, named("Redo")).click();
+        assertThat(name).hasValue("Edda Quistorp the Elder");
+    }
+
+    @Test
+    void bandsAndZonesAreCutJoinedAddedAndTakenAway() {
+        Page page = chromium.page(application.address(), 1280, 800);
+        page.navigate("/cases/4/read");
+        Locator fringe = page.locator("[data-zone=FRINGE] .band");
+        assertThat(fringe).hasCount(1);
+        page.locator("[data-zone=FRINGE] [data-band='0']").focus();
+        page.keyboard().press("s");
+        assertThat(fringe).hasCount(2);
+        page.keyboard().press("n");
+        assertThat(page.locator("[data-zone=FRINGE] [data-band='0']")).containsText("9 natural");
+        page.keyboard().press("Delete");
+        assertThat(fringe).hasCount(1);
+        assertThat(page.getByLabel("Ends of the hair at")).hasValue("6");
+
+        page.getByRole(AriaRole.BUTTON, named("Add a zone")).click();
+        page.getByRole(AriaRole.MENUITEM, named("Parting")).click();
+        assertThat(page.locator("[data-zone=PARTING] .band")).hasCount(1);
+        for (Map.Entry<String, String> wrong :
+                Map.of("Side left", "not both", "Back left", "not both").entrySet()) {
+            page.getByRole(AriaRole.BUTTON, named("Add a zone")).click();
+            page.getByRole(AriaRole.MENUITEM, named(wrong.getKey())).click();
+            assertThat(page.getByRole(AriaRole.ALERT)).containsText(wrong.getValue());
+        }
+        page.locator("[data-zone=PARTING] [data-band='0']").click();
+        page.getByRole(AriaRole.BUTTON, named("Take parting away")).click();
+        assertThat(page.locator("[data-zone=PARTING]")).hasCount(0);
+    }
+
+    private static Page.GetByRoleOptions named(String name) {
+        return new Page.GetByRoleOptions().setName(name).setExact(true);
+    }
+}

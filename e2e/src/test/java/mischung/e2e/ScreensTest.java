@@ -1,0 +1,130 @@
+package mischung.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.deque.html.axecore.playwright.AxeBuilder;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every screen on the demonstration data: reachable, fitting, without serious faults; and its picture, if asked for. */
+class ScreensTest {
+    private static final Set<String> SERIOUS = Set.of("serious", "critical");
+
+    @TempDir
+    static Path data;
+
+    private static Running application;
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void start() {
+        application = Running.on(data, true);
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void stop() {
+        chromium.close();
+        application.close();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/", "/cases/1/read", "/cases/1/plan", "/cases/2/read", "/cases/2/plan", "/cases/3/plan"})
+    void axeFindsNothingSerious(String path) {
+        Page page = open(path, 1280, 800);
+        List<String> faults = new AxeBuilder(page)
+                .analyze().getViolations().stream()
+                        .filter(rule -> SERIOUS.contains(rule.getImpact()))
+                        .map(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
+                        .toList();
+        assertThat(faults).isEmpty();
+        page.context().close();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "/, 1024, 768",
+        "/cases/1/read, 1280, 800",
+        "/cases/1/read, 1024, 768",
+        "/cases/2/plan, 1280, 800",
+        "/cases/2/plan, 1024, 768"
+    })
+    void nothingScrollsSideways(String path, int width, int height) {
+        Page page = open(path, width, height);
+        Object beyond = page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
+        assertThat(((Number) beyond).intValue()).isLessThanOrEqualTo(0);
+        page.context().close();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"/", "/cases/1/read", "/cases/2/plan"})
+    void whatIsPressedIsLargeEnough(String path) {
+        Page page = open(path, 1280, 800);
+        Object tooSmall = page.evaluate("""
+                () => [...document.querySelectorAll('main button:not(.score-band):not(.band), header a, header button')]
+                    .filter(e => { const r = e.getBoundingClientRect(); return r.height > 0 && (r.height < 43.5 || r.width < 43.5); })
+                    .map(e => e.outerHTML)
+                """);
+        assertThat((List<?>) tooSmall).isEmpty();
+        page.context().close();
+    }
+
+    @Test
+    void theDifficultCaseIsSaidToBeDifficult() {
+        Page page = open("/cases/2/plan", 1280, 800);
+        assertThat(page.getByLabel("Bowls")).containsText("Equaliser");
+        assertThat(page.getByLabel("Order of work")).containsText("Very porous hair");
+        assertThat(page.getByLabel("Order of work")).containsText("Patch test");
+        page.context().close();
+    }
+
+    /** {@code -Dmischung.shots=DIR} keeps a picture of each main view. */
+    @Test
+    void pictures() {
+        String folder = System.getProperty("mischung.shots", "");
+        Page cases = open("/", 1280, 800);
+        keep(cases, folder, "cases");
+        Page read = open("/cases/1/read", 1280, 800);
+        read.locator("[data-zone=CROWN] [data-band='2']").click();
+        assertThat(read.getByLabel("What the plan makes of it")).isVisible();
+        keep(read, folder, "read");
+        Page plan = open("/cases/1/plan", 1280, 800);
+        keep(plan, folder, "plan");
+        plan.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Why bowl A"))
+                .click();
+        plan.getByLabel("Bowls").evaluate("e => e.scrollIntoView()");
+        keep(plan, folder, "plan-bowls");
+        Page hard = open("/cases/2/plan", 1280, 800);
+        hard.getByLabel("School of filling").getByText("two-level steps").click();
+        assertThat(hard.getByText("After filler 2")).isVisible();
+        keep(hard, folder, "plan-porous");
+        hard.keyboard().press("Control+z");
+        assertThat(hard.getByText("After filler 2")).isHidden();
+    }
+
+    private static void keep(Page page, String folder, String name) {
+        if (!folder.isEmpty()) {
+            page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(folder, name + ".png")));
+        }
+    }
+
+    private static Page open(String path, int width, int height) {
+        Page page = chromium.page(application.address(), width, height);
+        page.navigate(path);
+        assertThat(page.locator(path.equals("/") ? ".case-list li" : path.endsWith("read") ? ".band" : ".score-band")
+                        .first())
+                .isVisible();
+        return page;
+    }
+}

@@ -1,0 +1,68 @@
+package mischung.server;
+
+import jakarta.servlet.FilterChain;
+import jakarta.servlet.ServletException;
+import jakarta.servlet.http.HttpServletRequest;
+import jakarta.servlet.http.HttpServletResponse;
+import java.io.IOException;
+import java.net.URI;
+import java.nio.charset.StandardCharsets;
+import java.util.Set;
+import org.springframework.stereotype.Component;
+import org.springframework.web.filter.OncePerRequestFilter;
+
+/**
+ * Other sites open in the same browser must not reach the records: requests must be addressed to this machine by name
+ * (so that no foreign name can be pointed at it), changes must come from our own pages, and the pages may load nothing
+ * from elsewhere.
+ */
+@Component
+class SameOrigin extends OncePerRequestFilter {
+    private static final Set<String> THIS_MACHINE = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
+    private static final Set<String> HARMLESS = Set.of("GET", "HEAD", "OPTIONS");
+
+    @Override
+    protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
+            throws ServletException, IOException {
+        // Ant Design writes its styles into the page, so styles may stand inline; scripts may not.
+        response.setHeader(
+                "Content-Security-Policy",
+                "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data:;"
+                        + " font-src 'self'; connect-src 'self'; object-src 'none'; base-uri 'none';"
+                        + " frame-ancestors 'none'; form-action 'self'");
+        response.setHeader("X-Content-Type-Options", "nosniff");
+        response.setHeader("Referrer-Policy", "no-referrer");
+        if (!THIS_MACHINE.contains(request.getServerName())) {
+            refuse(response, "This program answers only to localhost.");
+        } else if (!HARMLESS.contains(request.getMethod()) && foreign(request)) {
+            refuse(response, "Changes are taken only from the program's own pages.");
+        } else {
+            chain.doFilter(request, response);
+        }
+    }
+
+    private static boolean foreign(HttpServletRequest request) {
+        String site = request.getHeader("Sec-Fetch-Site");
+        if (site != null && !site.equals("same-origin") && !site.equals("none")) {
+            return true;
+        }
+        String origin = request.getHeader("Origin");
+        if (origin == null) {
+            return false;
+        }
+        try {
+            URI from = URI.create(origin);
+            return !request.getServerName().equals(from.getHost()) || request.getServerPort() != from.getPort();
+        } catch (IllegalArgumentException e) {
+            return true;
+        }
+    }
+
+    private static void refuse(HttpServletResponse response, String remedy) throws IOException {
+        response.setStatus(HttpServletResponse.SC_FORBIDDEN);
+        response.setContentType("application/problem+json");
+        String body = "{\"type\":\"about:blank\",\"title\":\"Not allowed\",\"status\":403,\"detail\":\"" + remedy
+                + "\",\"field\":\"\",\"value\":\"\",\"remedy\":\"" + remedy + "\"}";
+        response.getOutputStream().write(body.getBytes(StandardCharsets.UTF_8));
+    }
+}

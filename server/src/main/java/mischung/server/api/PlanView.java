@@ -1,0 +1,258 @@
+package mischung.server.api;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalTime;
+import java.time.format.DateTimeFormatter;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.function.Function;
+import mischung.caution.Caution;
+import mischung.caution.Cautions;
+import mischung.hair.BandKind;
+import mischung.hair.BandRef;
+import mischung.hair.Head;
+import mischung.hair.LevelScale;
+import mischung.hair.ZonePlace;
+import mischung.plan.BandAnswer;
+import mischung.plan.Bowl;
+import mischung.plan.BowlPlace;
+import mischung.plan.Decision;
+import mischung.plan.Outcome;
+import mischung.plan.Plan;
+import mischung.plan.PlanStep;
+import mischung.plan.Reason;
+import mischung.plan.School;
+import mischung.plan.Treatment;
+import mischung.product.Mix;
+import mischung.product.ShadeClass;
+import mischung.sequence.Sequence;
+import mischung.sequence.Sequencer;
+import mischung.sequence.Task;
+
+/** A plan as it is shown: the score of strands, the bowls, the order, the reasons. */
+public record PlanView(
+        School school,
+        String wish,
+        LookView wishLook,
+
+        @Schema(description = "the head now and after each step, left to right")
+        List<Column> columns,
+
+        @Schema(description = "what the wish's own shade would show without any filler")
+        Column alone,
+
+        boolean fills,
+
+        @Schema(description = "for each zone, for each band")
+        List<List<AnswerView>> answers,
+
+        List<BowlView> bowls,
+        List<TreatmentView> treatments,
+        List<TaskView> tasks,
+        int totalMinutes,
+        String totalWords,
+        String endClock,
+        int colourGrams,
+        int developerGrams,
+        List<FindingView> findings,
+        List<CautionView> cautions) {
+
+    /** All strands at one moment. */
+    public record Column(String title, PlanStep.Kind kind, List<List<OutcomeView>> outcomes) {}
+
+    /** One band at one moment. */
+    public record OutcomeView(
+            LookView look,
+            @Schema(example = "5½–6½") String range,
+            @Schema(description = "CIEDE2000 to the wish") double difference,
+            boolean touched) {}
+
+    /** What is done with a band. */
+    public record AnswerView(Decision decision, String words, double drop, List<ReasonView> reasons) {}
+
+    /** Why. */
+    public record ReasonView(String rule, String ruleWords, String sentence) {}
+
+    /** One bowl, as it is mixed. */
+    public record BowlView(
+            String name,
+            int step,
+            String title,
+            BowlPlace place,
+            String placeWords,
+            ShadeClass shadeClass,
+            String classWords,
+            String mixWords,
+            List<PartView> parts,
+            String developer,
+            int developerGrams,
+            String ratio,
+            double minutes,
+            String aim,
+            double misfit,
+            int totalGrams,
+            double needGrams,
+            List<String> zones,
+            List<ReasonView> reasons) {}
+
+    /** A shade in a bowl. */
+    public record PartView(String shade, int parts, int grams) {}
+
+    /** An equaliser laid on first. */
+    public record TreatmentView(int step, int grams, double minutes, List<String> zones, List<ReasonView> reasons) {}
+
+    /** A task on the clock. */
+    public record TaskView(
+            Task.Kind kind,
+            String title,
+            String detail,
+            int startMinute,
+            int minutes,
+            String clock,
+            String endClock,
+            List<String> bowls,
+            List<String> zones) {}
+
+    /** A sentence on the whole. */
+    public record FindingView(Plan.Weight weight, String sentence) {}
+
+    /** What must be settled first. */
+    public record CautionView(Caution.Strength strength, String title, String sentence, String lifts) {}
+
+    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
+
+    static PlanView of(Plan plan, LocalTime start) {
+        Sequence sequence = Sequencer.of(plan);
+        List<Column> columns = new ArrayList<>();
+        columns.add(new Column("Now", PlanStep.Kind.TARGET, outcomes(plan.now())));
+        List<BowlView> bowls = new ArrayList<>();
+        List<TreatmentView> treatments = new ArrayList<>();
+        for (int i = 0; i < plan.steps().size(); i++) {
+            PlanStep step = plan.steps().get(i);
+            columns.add(new Column(step.title(), step.kind(), outcomes(step.outcomes())));
+            for (Bowl bowl : step.bowls()) {
+                bowls.add(bowl(plan.head(), i + 1, step.name() + " · " + bowl.aimWords(), bowl));
+            }
+            for (Treatment treatment : step.treatments()) {
+                treatments.add(new TreatmentView(
+                        i + 1,
+                        treatment.grams(),
+                        treatment.minutes(),
+                        zones(plan.head(), treatment.bands()),
+                        reasons(treatment.reasons())));
+            }
+        }
+        return new PlanView(
+                plan.school(),
+                plan.wish().words(),
+                Swatches.of(BandKind.LIGHTENED, plan.wish().level(), plan.wish().tone()),
+                columns,
+                new Column(
+                        capital(plan.wish().tone().words()) + " "
+                                + LevelScale.words(plan.wish().level()) + " alone, no filler",
+                        PlanStep.Kind.TARGET,
+                        outcomes(plan.alone())),
+                plan.fills(),
+                eachOf(plan.answers(), PlanView::answer),
+                bowls,
+                treatments,
+                sequence.tasks().stream().map(task -> task(task, start)).toList(),
+                sequence.totalMinutes(),
+                duration(sequence.totalMinutes()),
+                CLOCK.format(start.plusMinutes(sequence.totalMinutes())),
+                bowls.stream()
+                        .mapToInt(
+                                b -> b.parts.stream().mapToInt(PartView::grams).sum())
+                        .sum(),
+                bowls.stream().mapToInt(BowlView::developerGrams).sum(),
+                plan.findings().stream()
+                        .map(f -> new FindingView(f.weight(), f.sentence()))
+                        .toList(),
+                Cautions.of(plan).stream()
+                        .map(c -> new CautionView(c.strength(), c.title(), c.sentence(), c.lifts()))
+                        .toList());
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    private static <A, B> List<List<B>> eachOf(List<List<A>> zones, Function<A, B> shown) {
+        return zones.stream().map(strand -> strand.stream().map(shown).toList()).toList();
+    }
+
+    private static List<List<OutcomeView>> outcomes(List<List<Outcome>> outcomes) {
+        return eachOf(
+                outcomes,
+                o -> new OutcomeView(
+                        LookView.of(o.look()), o.range().words(), LookView.rounded(o.difference(), 10), o.touched()));
+    }
+
+    private static AnswerView answer(BandAnswer answer) {
+        return new AnswerView(answer.decision(), answer.decision().words(), answer.drop(), reasons(answer.reasons()));
+    }
+
+    private static List<ReasonView> reasons(List<Reason> reasons) {
+        return reasons.stream()
+                .map(r -> new ReasonView(r.rule().number(), r.rule().words(), r.sentence()))
+                .toList();
+    }
+
+    private static BowlView bowl(Head head, int step, String title, Bowl bowl) {
+        Mix mix = bowl.formula().mix();
+        List<PartView> parts = new ArrayList<>();
+        for (int i = 0; i < mix.parts().size(); i++) {
+            parts.add(new PartView(
+                    mix.parts().get(i).shade().words(),
+                    mix.parts().get(i).parts(),
+                    bowl.grams().shadeGrams().get(i)));
+        }
+        return new BowlView(
+                bowl.name(),
+                step,
+                title,
+                bowl.place(),
+                bowl.place().words(),
+                mix.shadeClass(),
+                mix.shadeClass().words(),
+                mix.words(),
+                parts,
+                bowl.developer().words(),
+                bowl.grams().developerGrams(),
+                "1 : " + LevelScale.figure(bowl.developerPerColour()),
+                bowl.minutes(),
+                bowl.aimWords(),
+                LookView.rounded(bowl.formula().misfit(), 10),
+                bowl.grams().totalGrams(),
+                LookView.rounded(bowl.grams().needGrams(), 1),
+                zones(head, bowl.bands()),
+                reasons(bowl.reasons()));
+    }
+
+    private static List<String> zones(Head head, List<BandRef> bands) {
+        return bands.stream()
+                .map(at -> head.zones().get(at.zone()).place().words())
+                .distinct()
+                .toList();
+    }
+
+    private static TaskView task(Task task, LocalTime start) {
+        return new TaskView(
+                task.kind(),
+                task.title(),
+                task.detail(),
+                task.startMinute(),
+                task.minutes(),
+                CLOCK.format(start.plusMinutes(task.startMinute())),
+                CLOCK.format(start.plusMinutes(task.endMinute())),
+                task.bowls(),
+                task.zones().stream().map(ZonePlace::words).toList());
+    }
+
+    private static String duration(int minutes) {
+        return minutes < 60
+                ? minutes + " min"
+                : minutes / 60 + " h " + String.format(Locale.ROOT, "%02d", minutes % 60);
+    }
+}

@@ -1,0 +1,5 @@
+/** Cases in SQLite, by hand-written SQL. */
+@NullMarked
+package mischung.server.store;
+
+import org.jspecify.annotations.NullMarked;

@@ -1,0 +1,20 @@
+import js from '@eslint/js';
+import reactHooks from 'eslint-plugin-react-hooks';
+import globals from 'globals';
+import tseslint from 'typescript-eslint';
+
+export default tseslint.config({ ignores: ['target', 'src/api/schema.d.ts'] }, js.configs.recommended, {
+  files: ['**/*.{ts,tsx}'],
+  extends: [...tseslint.configs.strictTypeChecked, ...tseslint.configs.stylisticTypeChecked],
+  languageOptions: {
+    globals: globals.browser,
+    parserOptions: { projectService: true, tsconfigRootDir: import.meta.dirname },
+  },
+  plugins: { 'react-hooks': reactHooks },
+  rules: {
+    ...reactHooks.configs.recommended.rules,
+    '@typescript-eslint/explicit-module-boundary-types': 'error',
+    '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
+    '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
+  },
+});

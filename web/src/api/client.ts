@@ -1,0 +1,74 @@
+import createClient from 'openapi-fetch';
+import type { components, paths } from './schema';
+
+type Schemas = components['schemas'];
+
+export type CaseFile = Schemas['CaseFile'];
+export type CaseView = Schemas['CaseView'];
+export type CaseSummary = Schemas['CaseSummary'];
+export type ExportedCase = Schemas['ExportedCase'];
+export type ZoneView = Schemas['ZoneView'];
+export type BandView = Schemas['BandView'];
+export type LookView = Schemas['LookView'];
+export type PlanView = Schemas['PlanView'];
+export type BowlView = Schemas['BowlView'];
+export type TaskView = Schemas['TaskView'];
+export type ReasonView = Schemas['ReasonView'];
+export type OutcomeView = Schemas['OutcomeView'];
+export type Vocabulary = Schemas['Vocabulary'];
+export type Ladder = Schemas['Ladder'];
+export type Problem = Schemas['Problem'];
+
+export type Kind = BandView['kind'];
+export type Tone = BandView['tone'];
+export type Place = ZoneView['place'];
+export type Light = keyof Schemas['Colours'];
+
+export const api = createClient<paths>({ baseUrl: '/' });
+
+/** An answer that was not what was asked for; carries the server's problem document. */
+export class Refused extends Error {
+  constructor(readonly problem: Problem) {
+    super(problem.detail);
+    this.name = 'Refused';
+  }
+}
+
+const UNREACHABLE: Problem = {
+  type: 'about:blank',
+  title: 'The program does not answer',
+  status: 0,
+  detail: 'Is it still running on this machine?',
+  field: '',
+  value: '',
+  remedy: 'Start it again; what you typed is kept on this screen and will be saved then.',
+};
+
+/** Unwraps an answer of the client: the data, or a {@link Refused}. */
+export async function answered<T>(
+  call: Promise<{ data?: T; error?: Problem; response: Response }>,
+): Promise<T> {
+  let result;
+  try {
+    result = await call;
+  } catch {
+    throw new Refused(UNREACHABLE);
+  }
+  if (result.response.ok) {
+    return result.data as T;
+  }
+  const known = result.error;
+  throw new Refused(
+    known && typeof known === 'object' && 'remedy' in known
+      ? known
+      : {
+          ...UNREACHABLE,
+          title: 'The program answered something unforeseen',
+          status: result.response.status,
+        },
+  );
+}
+
+export function problemOf(error: unknown): Problem {
+  return error instanceof Refused ? error.problem : { ...UNREACHABLE, detail: String(error) };
+}

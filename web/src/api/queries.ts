@@ -1,0 +1,50 @@
+import { keepPreviousData, useQuery, type UseQueryResult } from '@tanstack/react-query';
+import {
+  answered,
+  api,
+  type CaseSummary,
+  type Kind,
+  type Ladder,
+  type LookView,
+  type PlanView,
+  type Tone,
+  type Vocabulary,
+} from './client';
+
+export function useVocabulary(): UseQueryResult<Vocabulary> {
+  return useQuery({
+    queryKey: ['vocabulary'],
+    queryFn: () => answered(api.GET('/api/vocabulary')),
+    staleTime: Infinity,
+  });
+}
+
+export function useLadder(): UseQueryResult<Ladder> {
+  return useQuery({
+    queryKey: ['ladder'],
+    queryFn: () => answered(api.GET('/api/ladder')),
+    staleTime: Infinity,
+  });
+}
+
+export function useTones(kind: Kind, level: number): UseQueryResult<{ tone: Tone; look: LookView }[]> {
+  return useQuery({
+    queryKey: ['tones', kind, level],
+    queryFn: () => answered(api.GET('/api/tones', { params: { query: { kind, level } } })),
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useCases(): UseQueryResult<CaseSummary[]> {
+  return useQuery({ queryKey: ['cases'], queryFn: () => answered(api.GET('/api/cases')) });
+}
+
+/** The plan belongs to one version of a case, so a change of the case asks for it anew. */
+export function usePlan(id: number, version: number): UseQueryResult<PlanView> {
+  return useQuery({
+    queryKey: ['plan', id, version],
+    queryFn: () => answered(api.GET('/api/cases/{id}/plan', { params: { path: { id } } })),
+    placeholderData: keepPreviousData,
+  });
+}

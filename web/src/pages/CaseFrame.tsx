@@ -1,0 +1,213 @@
+import { Button, Segmented, Spin, Tooltip } from 'antd';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { Link, NavLink, Outlet, useNavigate, useParams } from 'react-router';
+import {
+  answered,
+  api,
+  problemOf,
+  type CaseFile,
+  type Light,
+  type Problem,
+  type Vocabulary,
+} from '../api/client';
+import { useVocabulary } from '../api/queries';
+import { DraftField } from '../parts/DraftField';
+import { ProblemNote } from '../parts/ProblemNote';
+import { Shortcuts } from '../parts/Shortcuts';
+import { CaseContext, useCase } from '../state/caseContext';
+import { CaseDocument, type Saving } from '../state/caseDocument';
+import { LIGHTS, useLight } from '../state/light';
+import { cmWords } from '../state/strands';
+
+type Loading =
+  { status: 'loading' } | { status: 'failed'; problem: Problem } | { status: 'open'; document: CaseDocument };
+
+/** Opens one case and holds it open while one goes from screen to screen. */
+export function CaseFrame(): ReactNode {
+  const { id: asked } = useParams();
+  const id = Number(asked);
+  const [attempt, setAttempt] = useState(0);
+  const key = `${id} ${attempt}`;
+  return <OpenCase key={key} id={id} onAgain={() => setAttempt(attempt + 1)} />;
+}
+
+function OpenCase({ id, onAgain }: { id: number; onAgain: () => void }): ReactNode {
+  const [loading, setLoading] = useState<Loading>({ status: 'loading' });
+  useEffect(() => {
+    let wanted = true;
+    answered(api.GET('/api/cases/{id}', { params: { path: { id } } })).then(
+      (loaded) => wanted && setLoading({ status: 'open', document: new CaseDocument(loaded) }),
+      (error: unknown) => wanted && setLoading({ status: 'failed', problem: problemOf(error) }),
+    );
+    return () => {
+      wanted = false;
+    };
+  }, [id]);
+  if (loading.status === 'loading') {
+    return <Spin className="wait" />;
+  }
+  if (loading.status === 'failed') {
+    return (
+      <main className="alone">
+        <ProblemNote problem={loading.problem} action={<Button onClick={onAgain}>Try again</Button>} />
+        <p>
+          <Link to="/">All cases</Link>
+        </p>
+      </main>
+    );
+  }
+  return (
+    <CaseContext value={loading.document}>
+      <Frame onAgain={onAgain} />
+    </CaseContext>
+  );
+}
+
+function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
+  const { document, state } = useCase();
+  const { light, setLight } = useLight();
+  const [sheet, setSheet] = useState(false);
+  useKeys({ onSheet: () => setSheet(true) });
+  const places = useVocabulary().data?.places ?? [];
+  const { content, saving } = state;
+  const problem = 'problem' in saving ? saving.problem : undefined;
+  const refusedName = saving.status === 'refused' && saving.problem.field.endsWith('clientName');
+  return (
+    <>
+      <header className="bar">
+        <Link to="/" className="logo" aria-label="Mischung, all cases">
+          misch<em>u</em>ng
+        </Link>
+        <DraftField
+          label="Client"
+          hideLabel
+          width={190}
+          value={content.clientName}
+          refused={refusedName ? problem?.remedy : undefined}
+          onText={(clientName) => document.edit({ ...content, clientName }, 'clientName')}
+        />
+        <nav aria-label="Steps of the work">
+          <NavLink to="read">Read</NavLink>
+          <i aria-hidden="true" />
+          <NavLink to="plan">Plan</NavLink>
+        </nav>
+        <SaveState saving={saving} />
+        <span className="push" />
+        <Segmented<Light>
+          aria-label="Light"
+          value={light}
+          onChange={setLight}
+          options={LIGHTS.map(({ value, label }) => ({ value, label }))}
+        />
+        <span className="bar-buttons">
+          <Tooltip title="Undo">
+            <Button type="text" aria-label="Undo" disabled={!state.canUndo} onClick={() => document.undo()}>
+              ↶
+            </Button>
+          </Tooltip>
+          <Tooltip title="Redo">
+            <Button type="text" aria-label="Redo" disabled={!state.canRedo} onClick={() => document.redo()}>
+              ↷
+            </Button>
+          </Tooltip>
+          <Button type="text" href={`/api/cases/${state.id}/file`} aria-label="Export this case as a file">
+            Export
+          </Button>
+          <Button type="text" aria-label="Keys" onClick={() => setSheet(true)}>
+            ?
+          </Button>
+        </span>
+      </header>
+      {problem && !refusedName && (
+        <div className="bar-problem">
+          <ProblemNote
+            problem={{ ...problem, field: spokenField(problem.field, content, places) }}
+            action={
+              saving.status === 'conflict' ? <Button onClick={onAgain}>Open it again</Button> : undefined
+            }
+          />
+        </div>
+      )}
+      <Outlet />
+      <Shortcuts open={sheet} onClose={() => setSheet(false)} />
+    </>
+  );
+}
+
+const FIELD_WORDS: Record<string, string> = {
+  level: 'level',
+  tone: 'tone',
+  fromCm: 'beginning',
+  toCm: 'end',
+  greyShare: 'grey share',
+  porosity: 'porosity',
+  place: 'zone',
+};
+
+/** "content.zones[1].bands[2].level" as the colourist says it: "crown 13–30 cm, level". */
+function spokenField(path: string, content: CaseFile, places: Vocabulary['places']): string {
+  const found = /zones\[(\d+)\](?:\.bands\[(\d+)\])?\.(\w+)$/.exec(path);
+  const zone = content.zones[Number(found?.[1])];
+  if (!found || !zone) {
+    return path.replace(/^content\./, '');
+  }
+  const place = places.find(({ value }) => value === zone.place)?.words ?? zone.place;
+  const band = zone.bands[Number(found[2])];
+  const where = band ? `${place} ${cmWords(band.fromCm)}–${cmWords(band.toCm)} cm` : place;
+  const field = found[3] ?? '';
+  return `${where}, ${FIELD_WORDS[field] ?? field}`;
+}
+
+const SAVE_WORDS: Record<Saving['status'], string> = {
+  saved: 'Saved',
+  saving: 'Saving…',
+  refused: 'Not taken',
+  waiting: 'Not saved yet',
+  conflict: 'Changed elsewhere',
+};
+
+function SaveState({ saving }: { saving: Saving }): ReactNode {
+  return (
+    <span className={`save-state ${saving.status}`} role="status" data-saving={saving.status}>
+      {SAVE_WORDS[saving.status]}
+    </span>
+  );
+}
+
+/** The keys that work on every screen of a case; never while something is typed. */
+function useKeys({ onSheet }: { onSheet: () => void }): void {
+  const { document: open } = useCase();
+  const { light, setLight } = useLight();
+  const navigate = useNavigate();
+  const act = useRef<(event: KeyboardEvent) => void>(() => undefined);
+  useEffect(() => {
+    act.current = (event) => {
+      const typing =
+        event.target instanceof HTMLInputElement && !['radio', 'checkbox'].includes(event.target.type);
+      if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !typing) {
+        event.preventDefault();
+        if (event.shiftKey) {
+          open.redo();
+        } else {
+          open.undo();
+        }
+      } else if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey) {
+        if (event.key === '?') {
+          onSheet();
+        } else if (event.key === '1') {
+          void navigate('read');
+        } else if (event.key === '2') {
+          void navigate('plan');
+        } else if (event.key.toLowerCase() === 'l') {
+          const at = LIGHTS.findIndex(({ value }) => value === light);
+          setLight(LIGHTS[(at + 1) % LIGHTS.length]?.value ?? 'daylight');
+        }
+      }
+    };
+  });
+  useEffect(() => {
+    const listener = (event: KeyboardEvent): void => act.current(event);
+    window.addEventListener('keydown', listener);
+    return () => window.removeEventListener('keydown', listener);
+  }, []);
+}

@@ -1,0 +1,51 @@
+import type { ReactNode } from 'react';
+import type { PlanView, TaskView } from '../api/client';
+
+const KIND_WORDS: Record<TaskView['kind'], string> = {
+  PREPARE: 'ready',
+  MIX: 'mix',
+  APPLY: 'lay on',
+  WORK: 'clock',
+  CHECK: 'check',
+  RINSE: 'rinse',
+  DRY: 'dry',
+};
+
+/** The order of work on the clock, after what must be settled first. */
+export function Steps({ plan }: { plan: PlanView }): ReactNode {
+  return (
+    <section aria-label="Order of work" className="steps">
+      <h2>
+        {plan.totalWords} <small>until {plan.endClock}</small>
+      </h2>
+      <details className="cautions" open>
+        <summary>Before you begin</summary>
+        <ul>
+          {plan.cautions.map((caution) => (
+            <li key={caution.title} className={caution.strength === 'WARN' ? 'warning' : ''}>
+              <strong>{caution.title}.</strong> {caution.sentence} <em>Settled by: {caution.lifts}</em>
+            </li>
+          ))}
+          <li>Local law, the maker’s instructions and licensed practice come first.</li>
+        </ul>
+      </details>
+      <ol>
+        {plan.tasks.map((task) => (
+          <li key={`${task.startMinute} ${task.title}`} className={`task ${task.kind.toLowerCase()}`}>
+            <time>{task.clock}</time>
+            <span className="task-kind">{KIND_WORDS[task.kind]}</span>
+            <span className="task-words">
+              <strong>{task.title}</strong>
+              {task.detail && <span>{task.detail}</span>}
+              {(task.kind === 'APPLY' || task.kind === 'WORK') && <small>{task.zones.join(' → ')}</small>}
+            </span>
+            <span className="task-minutes">
+              {task.minutes} min
+              {task.kind === 'WORK' && <small>to {task.endClock}</small>}
+            </span>
+          </li>
+        ))}
+      </ol>
+    </section>
+  );
+}

@@ -1,0 +1,140 @@
+import type { BandView, CaseFile, LookView, Place, ZoneView } from '../api/client';
+
+/** Which band of which zone. */
+export interface BandAt {
+  zone: number;
+  band: number;
+}
+
+const STEP_CM = 0.5;
+
+/** To the half centimetre a line on hair can be read to. */
+export function snapped(cm: number): number {
+  return Math.round(cm / STEP_CM) * STEP_CM;
+}
+
+export function longest(zones: ZoneView[]): number {
+  return Math.max(5, ...zones.map((zone) => zone.bands.at(-1)?.toCm ?? 0));
+}
+
+export function cmWords(cm: number): string {
+  return Number.isInteger(cm) ? String(cm) : cm.toFixed(1);
+}
+
+/** "6½". */
+export function halves(level: number): string {
+  const whole = Math.floor(level);
+  return level > whole ? `${whole}½` : String(whole);
+}
+
+const SPEAK_OF_GREY_FROM = 0.05;
+
+/** Whether so much of a band is white that it has to be said beside its level. */
+export function showsGrey(band: BandView): boolean {
+  return band.greyShare >= SPEAK_OF_GREY_FROM;
+}
+
+/**
+ * What was read on a band, in words. Where white fibres lie among the others the level read is theirs no longer, so both
+ * are named.
+ */
+export function readingWords(band: BandView, look: LookView): string {
+  return showsGrey(band)
+    ? `${halves(band.level)}, ${Math.round(band.greyShare * 100)} % grey`
+    : `${look.levelWords} ${look.tone}`;
+}
+
+function withZone(content: CaseFile, zone: number, change: (zone: ZoneView) => ZoneView): CaseFile {
+  return { ...content, zones: content.zones.map((z, i) => (i === zone ? change(z) : z)) };
+}
+
+export function withBand(content: CaseFile, at: BandAt, change: Partial<BandView>): CaseFile {
+  return withZone(content, at.zone, (zone) => ({
+    ...zone,
+    bands: zone.bands.map((b, i) => (i === at.band ? { ...b, ...change } : b)),
+  }));
+}
+
+/**
+ * Moves the lower edge of a band; the next band begins there. The last edge is the strand's end. Nothing is checked: what
+ * cannot be is for the server to say.
+ */
+export function withEdge(content: CaseFile, at: BandAt, cm: number): CaseFile {
+  return withZone(content, at.zone, (zone) => ({
+    ...zone,
+    bands: zone.bands.map((b, i) =>
+      i === at.band ? { ...b, toCm: cm } : i === at.band + 1 ? { ...b, fromCm: cm } : b,
+    ),
+  }));
+}
+
+/** How far an edge can be dragged without pushing a band together. */
+export function edgeBounds(
+  zone: ZoneView,
+  band: number,
+  shortest: number,
+  longestCm: number,
+): [number, number] {
+  const above = zone.bands[band];
+  const below = zone.bands[band + 1];
+  return [(above?.fromCm ?? 0) + shortest, below ? below.toCm - shortest : longestCm];
+}
+
+/** Cuts a band in the middle; both halves keep its reading. */
+export function splitBand(content: CaseFile, at: BandAt): CaseFile {
+  return withZone(content, at.zone, (zone) => ({
+    ...zone,
+    bands: zone.bands.flatMap((b, i) => {
+      if (i !== at.band) {
+        return [b];
+      }
+      const middle = snapped((b.fromCm + b.toCm) / 2);
+      return [
+        { ...b, toCm: middle },
+        { ...b, fromCm: middle },
+      ];
+    }),
+  }));
+}
+
+/** Takes a band away; the one above it, or else the one below, grows into its place. */
+export function joinBand(content: CaseFile, at: BandAt): CaseFile {
+  return withZone(content, at.zone, (zone) => {
+    const gone = zone.bands[at.band];
+    if (!gone || zone.bands.length < 2) {
+      return zone;
+    }
+    return {
+      ...zone,
+      bands: zone.bands
+        .map((b, i) =>
+          i === at.band - 1
+            ? { ...b, toCm: gone.toCm }
+            : at.band === 0 && i === 1
+              ? { ...b, fromCm: gone.fromCm }
+              : b,
+        )
+        .filter((_, i) => i !== at.band),
+    };
+  });
+}
+
+/** Lays one zone's bands on other zones. */
+export function copyBands(content: CaseFile, from: number, to: Place[]): CaseFile {
+  const source = content.zones[from];
+  return source
+    ? {
+        ...content,
+        zones: content.zones.map((z) => (to.includes(z.place) ? { ...z, bands: source.bands } : z)),
+      }
+    : content;
+}
+
+export function addZone(content: CaseFile, place: Place): CaseFile {
+  const like = content.zones.at(-1);
+  return like ? { ...content, zones: [...content.zones, { place, bands: like.bands }] } : content;
+}
+
+export function removeZone(content: CaseFile, zone: number): CaseFile {
+  return { ...content, zones: content.zones.filter((_, i) => i !== zone) };
+}
