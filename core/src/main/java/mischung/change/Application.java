@@ -1,24 +1,88 @@
 package mischung.change;
 
+import java.util.OptionalDouble;
 import mischung.RefusedInput;
+import mischung.hair.Canvas;
 import mischung.hair.Dyes;
+import mischung.product.Developer;
 import mischung.product.ShadeClass;
 
 /**
  * Colour laid on hair and left to work.
  *
  * @param dyes what one weight of the mix holds
- * @param developerPerColour weight of developer to one weight of colour, 0.5–4
+ * @param developerPerColour weight of developer, or of anything else that dilutes, to one weight of colour, 0–10
+ * @param volume of the developer, 0–40; past 10 vol permanent colour lifts as well (R9, R20)
  * @param minutes working time, 0–120; past the class's full time nothing more is taken
- * @param damp on towel-dried instead of dry hair
+ * @param wetness of the hair it goes on
+ * @param setting place and cover, which matter where it lifts
  */
-public record Application(Dyes dyes, ShadeClass shadeClass, double developerPerColour, double minutes, boolean damp) {
+public record Application(
+        Dyes dyes,
+        ShadeClass shadeClass,
+        double developerPerColour,
+        double volume,
+        double minutes,
+        Wetness wetness,
+        Setting setting)
+        implements Change {
     public Application {
-        RefusedInput.within("developerPerColour", developerPerColour, 0.5, 4, "to 1 of colour");
+        RefusedInput.within("developerPerColour", developerPerColour, 0, 10, "to 1 of colour");
+        RefusedInput.within("volume", volume, 0, Developer.STRONGEST, "vol");
         RefusedInput.within("minutes", minutes, 0, 120, "min");
     }
 
+    /** At the class's usual ratio and full time, on dry hair. */
+    public static Application usual(Dyes dyes, ShadeClass shadeClass, double volume) {
+        return new Application(
+                dyes,
+                shadeClass,
+                shadeClass.developerPerColour(),
+                volume,
+                shadeClass.fullMinutes(),
+                Wetness.DRY,
+                Setting.OPEN);
+    }
+
     public Application withDyes(Dyes other) {
-        return new Application(other, shadeClass, developerPerColour, minutes, damp);
+        return new Application(other, shadeClass, developerPerColour, volume, minutes, wetness, setting);
+    }
+
+    public Application withMinutes(double other) {
+        return new Application(dyes, shadeClass, developerPerColour, volume, other, wetness, setting);
+    }
+
+    public Application withRatio(double other) {
+        return new Application(dyes, shadeClass, other, volume, minutes, wetness, setting);
+    }
+
+    public Application onHair(Wetness other) {
+        return new Application(dyes, shadeClass, developerPerColour, volume, minutes, other, setting);
+    }
+
+    /** What the colour's own lift alone would make of the canvas; the canvas itself for classes that only deposit. */
+    public Canvas ownLift(Canvas canvas, Factors factors) {
+        if (!shadeClass.lifts()) {
+            return canvas;
+        }
+        LiftProduct product =
+                shadeClass == ShadeClass.LIGHTEST ? LiftProduct.LIGHTEST_TINT : LiftProduct.PERMANENT_TINT;
+        double ratio = Math.max(0.5, Math.min(6, developerPerColour));
+        return new Lightening(product, volume, ratio, minutes, setting, 0, OptionalDouble.empty()).on(canvas, factors);
+    }
+
+    @Override
+    public Canvas on(Canvas canvas, Factors factors) {
+        return Deposit.on(ownLift(canvas, factors), this, factors.uptake());
+    }
+
+    @Override
+    public Application until(double earlier) {
+        return withMinutes(Math.min(minutes, earlier));
+    }
+
+    @Override
+    public String words() {
+        return shadeClass.words() + " colour";
     }
 }

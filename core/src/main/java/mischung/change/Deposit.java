@@ -1,27 +1,35 @@
 package mischung.change;
 
-import java.util.Map;
-import mischung.DataFile;
+import mischung.Constants;
 import mischung.RefusedInput;
+import mischung.hair.ByPorosity;
 import mischung.hair.Canvas;
+import mischung.hair.DyeKind;
 import mischung.hair.Dyes;
+import mischung.hair.Fibre;
 import mischung.product.ShadeClass;
 
 /**
- * What a mix leaves on a band: each primary of its dye, scaled by the class's strength, ratio, time, porosity, dampness
- * and the dye already there. Nothing natural is taken away: at 10 vol and below colour only deposits (R20). The lift that
- * permanent colour has of its own at 20 vol and above is not modelled here.
+ * What a mix leaves on a band: each primary of its dye, scaled by the class's strength, ratio, time, porosity, wetness and
+ * the dye already there. Nothing is taken away here; what permanent colour lifts is {@link Application#ownLift}.
  */
 public final class Deposit {
-    private static final Map<String, Double> FIGURES =
-            DataFile.of(Deposit.class, "deposit-constants.csv").figures();
+    private static final Constants FIGURES = Constants.in("deposit");
+
+    private static final ByPorosity YELLOW = ByPorosity.of(FIGURES, "yellow");
+    private static final ByPorosity RED = ByPorosity.of(FIGURES, "red");
+    private static final ByPorosity BLUE = ByPorosity.of(FIGURES, "blue");
+    private static final ByPorosity EVENED_YELLOW = evened("yellow");
+    private static final ByPorosity EVENED_RED = evened("red");
+    private static final ByPorosity EVENED_BLUE = evened("blue");
+    private static final ByPorosity OPEN = ByPorosity.of(FIGURES, "direct");
 
     private Deposit() {}
 
     /** Factors on the mix's three primaries, for the coloured and for the white fibres of one canvas. */
-    public record Uptake(Dyes coloured, Dyes white) {
+    public record Uptake(DyeKind kind, Dyes coloured, Dyes white) {
         public Canvas laidOn(Canvas canvas, Dyes mixed) {
-            return canvas.plus(onColoured(mixed), onWhite(mixed));
+            return canvas.plus(kind, onColoured(mixed), onWhite(mixed));
         }
 
         /** What of the mix's dye stays in the coloured fibres. */
@@ -35,27 +43,27 @@ public final class Deposit {
         }
     }
 
-    /** The canvas after the application, for hair that drinks as the model's average does. */
-    public static Canvas on(Canvas canvas, Application application) {
-        return on(canvas, application, 1);
-    }
-
-    /** The canvas after the application, on a head that takes {@code uptakeFactor} (0.2–5) of the average. */
-    public static Canvas on(Canvas canvas, Application application, double uptakeFactor) {
-        return uptake(canvas, application, uptakeFactor).laidOn(canvas, application.dyes());
+    /** The canvas after the application, on a head that takes {@code uptakeFactor} (0–10) of the average. */
+    static Canvas on(Canvas canvas, Application application, double uptakeFactor) {
+        Uptake uptake = uptake(canvas, application, uptakeFactor);
+        Canvas laid = uptake.laidOn(canvas, application.dyes());
+        return laid.with(held(laid, canvas, application));
     }
 
     /** How much of each primary would stay; does not depend on the application's dyes. */
     public static Uptake uptake(Canvas canvas, Application application, double uptakeFactor) {
-        RefusedInput.within("uptakeFactor", uptakeFactor, 0.2, 5, "");
+        RefusedInput.within("uptakeFactor", uptakeFactor, 0, 10, "");
+        ShadeClass shadeClass = application.shadeClass();
         double common = uptakeFactor
-                * application.shadeClass().strength()
+                * shadeClass.strength()
                 * concentration(application)
                 * ripeness(application)
-                * (application.damp() ? figure("damp") : 1);
-        Dyes drink = drink(canvas).times(common);
-        double whiteShare = application.shadeClass() == ShadeClass.COVERAGE ? 1 : figure("white fibre");
+                * FIGURES.of(application.wetness().words());
+        boolean direct = shadeClass == ShadeClass.DIRECT;
+        Dyes drink = (direct ? open(canvas.fibre()) : drink(canvas.fibre())).times(common);
+        double whiteShare = shadeClass == ShadeClass.COVERAGE || direct ? 1 : FIGURES.of("white fibre");
         return new Uptake(
+                shadeClass.kind(),
                 drink.times(room(canvas.coloured().dyes())),
                 drink.times(room(canvas.white().dyes()) * whiteShare));
     }
@@ -66,28 +74,51 @@ public final class Deposit {
     }
 
     /** Share of the full deposit reached: rises fast at first and stops at the class's full time (R63). */
-    private static double ripeness(Application application) {
+    static double ripeness(Application application) {
         double share =
                 Math.min(1, application.minutes() / application.shadeClass().fullMinutes());
-        double rise = figure("rise");
+        double rise = FIGURES.of("rise");
         return (1 - Math.exp(-rise * share)) / (1 - Math.exp(-rise));
     }
 
-    private static Dyes drink(Canvas canvas) {
-        String hair = canvas.porosity().words()
-                + (canvas.evened() && canvas.porosity().raised() ? " evened" : "");
-        return new Dyes(figure(hair + " yellow"), figure(hair + " red"), figure(hair + " blue"));
+    private static Dyes drink(Fibre fibre) {
+        double degree = fibre.porosity();
+        return fibre.evened()
+                ? new Dyes(EVENED_YELLOW.at(degree), EVENED_RED.at(degree), EVENED_BLUE.at(degree))
+                : new Dyes(YELLOW.at(degree), RED.at(degree), BLUE.at(degree));
+    }
+
+    private static ByPorosity evened(String primary) {
+        return ByPorosity.of(FIGURES, p -> p.words() + (p.raised() ? " evened " : " ") + primary);
+    }
+
+    /** Direct dye goes where hair is open. */
+    private static Dyes open(Fibre fibre) {
+        double share = OPEN.at(fibre.porosity());
+        return new Dyes(share, share, share);
     }
 
     private static double room(Dyes inside) {
-        return 1 / (1 + figure("layer resistance") * inside.total());
+        return 1 / (1 + FIGURES.of("layer resistance") * inside.total());
     }
 
-    private static double figure(String name) {
-        Double figure = FIGURES.get(name);
-        if (figure == null) {
-            throw new IllegalStateException("deposit-constants.csv lacks " + name);
+    /** Layers counted, and how well the dye now inside holds: by weight of the old and the new. */
+    private static Fibre held(Canvas laid, Canvas before, Application application) {
+        String of = application.shadeClass().words();
+        Fibre fibre = before.fibre();
+        boolean oxidative = application.shadeClass().kind() == DyeKind.OXIDATIVE;
+        double held = before.coloured().dyes().total();
+        double all = held + before.coloured().dyes(DyeKind.DIRECT).total();
+        double now = laid.coloured().dyes().total()
+                + laid.coloured().dyes(DyeKind.DIRECT).total();
+        double fresh = now - all;
+        if (fresh <= 0) {
+            return fibre;
         }
-        return figure;
+        double grip =
+                oxidative ? (held * fibre.grip() + fresh * FIGURES.of(of + " grip")) / (held + fresh) : fibre.grip();
+        double loose = (all * fibre.loose() + fresh * FIGURES.of(of + " loose")) / now;
+        return fibre.withDyeHeld(grip, loose)
+                .withLayers(fibre.layers() + FIGURES.of("layers by " + of) * ripeness(application));
     }
 }

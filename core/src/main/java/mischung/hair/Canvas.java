@@ -1,27 +1,38 @@
 package mischung.hair;
 
+import java.util.function.UnaryOperator;
 import mischung.RefusedInput;
 import mischung.light.Illuminant;
 import mischung.light.Lab;
 import mischung.light.Spectrum;
 
 /**
- * A band's hair as it is before a step: what its coloured and its white fibres hold, and how it drinks.
+ * A band's hair as it is before a step: what its coloured and its white fibres hold, and what they are like.
  *
  * @param coloured pigments of the fibres that grew with colour
  * @param white pigments of the grey (white) fibres
  * @param greyShare share of white fibres by area, 0–1
- * @param evened whether an equaliser lies on it
  */
-public record Canvas(Pigments coloured, Pigments white, double greyShare, Porosity porosity, boolean evened) {
+public record Canvas(Pigments coloured, Pigments white, double greyShare, Fibre fibre) {
     public Canvas {
         RefusedInput.within("greyShare", greyShare, 0, 1, "(0.5 is half grey)");
+    }
+
+    /** Hair of normal thickness without grey, of which no more was read than this. */
+    public static Canvas of(Pigments pigments, Porosity porosity) {
+        return new Canvas(pigments, Reading.WHITE_FIBRE, 0, Fibre.read(Thickness.NORMAL, porosity));
     }
 
     /** Seen as a whole, coloured and white fibres mix by area, so by reflectance. */
     public Spectrum reflectance() {
         Spectrum main = coloured.reflectance();
         return greyShare == 0 ? main : main.mixedWith(white.reflectance(), greyShare);
+    }
+
+    /** The same hair wet (R72). */
+    public Spectrum wetReflectance() {
+        Spectrum main = coloured.wetReflectance();
+        return greyShare == 0 ? main : main.mixedWith(white.wetReflectance(), greyShare);
     }
 
     public Look look() {
@@ -33,13 +44,35 @@ public record Canvas(Pigments coloured, Pigments white, double greyShare, Porosi
         return Illuminant.D65.reflected(reflectance()).toLab();
     }
 
-    /** More dye, by fibre. */
+    /** Level as a decimal, as {@link #look()} would say. */
+    public double level() {
+        return LevelScale.levelOf(Illuminant.D65.lightness(reflectance()));
+    }
+
+    /** More oxidative dye, by fibre. */
     public Canvas plus(Dyes onColoured, Dyes onWhite) {
+        return plus(DyeKind.OXIDATIVE, onColoured, onWhite);
+    }
+
+    public Canvas plus(DyeKind kind, Dyes onColoured, Dyes onWhite) {
         return new Canvas(
-                coloured.plus(onColoured), greyShare == 0 ? white : white.plus(onWhite), greyShare, porosity, evened);
+                coloured.plus(kind, onColoured), greyShare == 0 ? white : white.plus(kind, onWhite), greyShare, fibre);
+    }
+
+    /** Other pigments in both sorts of fibre; the white ones are left alone where there are none. */
+    public Canvas with(UnaryOperator<Pigments> change) {
+        return new Canvas(change.apply(coloured), greyShare == 0 ? white : change.apply(white), greyShare, fibre);
+    }
+
+    public Canvas with(Fibre other) {
+        return new Canvas(coloured, white, greyShare, other);
+    }
+
+    public Canvas withGrey(double share) {
+        return new Canvas(coloured, white, share, fibre);
     }
 
     public Canvas withEqualiser() {
-        return new Canvas(coloured, white, greyShare, porosity, true);
+        return with(fibre.withEqualiser());
     }
 }

@@ -18,12 +18,20 @@ public enum Pigment {
     /** Oxidative dye, red part. */
     DYE_RED(bell("dye red centre", "dye width")),
     /** Oxidative dye, blue part. */
-    DYE_BLUE(bell("dye blue centre", "dye width"));
+    DYE_BLUE(bell("dye blue centre", "dye width")),
+    /** Direct dye, yellow part: it takes the same light away as oxidative yellow, but leaves by other ways. */
+    DIRECT_YELLOW(DYE_YELLOW.unitAbsorption),
+    /** Direct dye, red part. */
+    DIRECT_RED(DYE_RED.unitAbsorption),
+    /** Direct dye, blue part. */
+    DIRECT_BLUE(DYE_BLUE.unitAbsorption);
 
     private final Spectrum unitAbsorption;
+    private final String words;
 
     Pigment(Spectrum unitAbsorption) {
         this.unitAbsorption = unitAbsorption;
+        this.words = name().toLowerCase(Locale.ROOT).replace('_', ' ');
     }
 
     /** Absorption of amount 1. */
@@ -32,18 +40,18 @@ public enum Pigment {
     }
 
     public String words() {
-        return name().toLowerCase(Locale.ROOT).replace('_', ' ');
+        return words;
     }
 
     private static Spectrum power(String exponent) {
-        double reference = HairConstants.of("reference wavelength");
-        double k = HairConstants.of(exponent);
+        double reference = Figures.HAIR.of("reference wavelength");
+        double k = Figures.HAIR.of(exponent);
         return Spectrum.sampled(nm -> Math.pow(nm / reference, k));
     }
 
     private static Spectrum bell(String centre, String width) {
-        double middle = HairConstants.of(centre);
-        double sigma = HairConstants.of(width);
+        double middle = Figures.HAIR.of(centre);
+        double sigma = Figures.HAIR.of(width);
         return Spectrum.sampled(nm -> Math.exp(-0.5 * Math.pow((nm - middle) / sigma, 2)));
     }
 }

@@ -1,6 +1,7 @@
 package mischung.hair;
 
 import java.util.Arrays;
+import java.util.function.ToDoubleFunction;
 import mischung.RefusedInput;
 import mischung.light.Spectrum;
 
@@ -38,7 +39,7 @@ public final class Pigments {
         amounts[at(Pigment.EUMELANIN)] = eumelanin;
         amounts[at(Pigment.PHEOMELANIN)] = pheomelanin;
         amounts[at(Pigment.RESIDUE)] = warm;
-        amounts[at(Pigment.KERATIN)] = HairConstants.of("keratin amount");
+        amounts[at(Pigment.KERATIN)] = Figures.HAIR.of("keratin amount");
         return of(amounts);
     }
 
@@ -46,8 +47,8 @@ public final class Pigments {
     public static Pigments lifted(double residue) {
         double[] amounts = new double[ALL.length];
         amounts[at(Pigment.RESIDUE)] = residue;
-        amounts[at(Pigment.EUMELANIN)] = residue * HairConstants.of("eumelanin per residue when lifted");
-        amounts[at(Pigment.KERATIN)] = HairConstants.of("keratin amount");
+        amounts[at(Pigment.EUMELANIN)] = residue * Figures.HAIR.of("eumelanin per residue when lifted");
+        amounts[at(Pigment.KERATIN)] = Figures.HAIR.of("keratin amount");
         return of(amounts);
     }
 
@@ -56,16 +57,49 @@ public final class Pigments {
     }
 
     public Dyes dyes() {
-        return new Dyes(amount(Pigment.DYE_YELLOW), amount(Pigment.DYE_RED), amount(Pigment.DYE_BLUE));
+        return dyes(DyeKind.OXIDATIVE);
     }
 
-    /** The same fibre with more dye in it. */
+    public Dyes dyes(DyeKind kind) {
+        return new Dyes(amount(kind.yellow()), amount(kind.red()), amount(kind.blue()));
+    }
+
+    /** The same fibre with more oxidative dye in it. */
     public Pigments plus(Dyes dyes) {
+        return plus(DyeKind.OXIDATIVE, dyes);
+    }
+
+    public Pigments plus(DyeKind kind, Dyes dyes) {
         double[] more = amounts.clone();
-        more[at(Pigment.DYE_YELLOW)] += dyes.yellow();
-        more[at(Pigment.DYE_RED)] += dyes.red();
-        more[at(Pigment.DYE_BLUE)] += dyes.blue();
+        more[at(kind.yellow())] += dyes.yellow();
+        more[at(kind.red())] += dyes.red();
+        more[at(kind.blue())] += dyes.blue();
         return of(more);
+    }
+
+    /** Each pigment by a factor of its own. */
+    public Pigments times(ToDoubleFunction<Pigment> factor) {
+        double[] changed = amounts.clone();
+        for (int i = 0; i < changed.length; i++) {
+            if (changed[i] > 0) {
+                changed[i] *= factor.applyAsDouble(ALL[i]);
+            }
+        }
+        return of(changed);
+    }
+
+    /** With one pigment set to an amount. */
+    public Pigments with(Pigment pigment, double amount) {
+        double[] changed = amounts.clone();
+        changed[at(pigment)] = amount;
+        return of(changed);
+    }
+
+    /** Amount by amount {@code (1 − share) × this + share × other}; a share outside 0–1 carries the line on, down to none. */
+    public Pigments towards(Pigments other, double share) {
+        double[] between = new double[amounts.length];
+        Arrays.setAll(between, i -> Math.max(0, (1 - share) * amounts[i] + share * other.amounts[i]));
+        return of(between);
     }
 
     /**
@@ -76,6 +110,15 @@ public final class Pigments {
         double[] reflectance = absorption();
         for (int i = 0; i < reflectance.length; i++) {
             reflectance[i] = TressOptics.reflectance(reflectance[i]);
+        }
+        return Spectrum.of(reflectance);
+    }
+
+    /** The same wet (R72): light goes a longer way inside, and less of it is scattered at the surface. */
+    public Spectrum wetReflectance() {
+        double[] reflectance = absorption();
+        for (int i = 0; i < reflectance.length; i++) {
+            reflectance[i] = TressOptics.wetReflectance(reflectance[i]);
         }
         return Spectrum.of(reflectance);
     }

@@ -28,7 +28,7 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
     private static final double DEPTH_WEIGHT = 3;
 
     /** White fibres: very light natural hair, no melanin worth naming. */
-    public static final Pigments WHITE_FIBRE = PigmentLine.NATURAL.at(HairConstants.of("white fibre level"));
+    public static final Pigments WHITE_FIBRE = PigmentLine.NATURAL.at(Figures.HAIR.of("white fibre level"));
 
     public static Reading of(BandKind kind, double level, Tone tone) {
         Asked asked = new Asked(kind, level, tone);
@@ -42,16 +42,18 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
         return kept;
     }
 
-    /** The canvas of a band as read. The level read is that of the coloured fibres; grey comes on top. */
+    /** The canvas of a band as read, on hair of normal thickness. */
     public static Canvas canvasOf(Band band) {
-        return canvasOf(band, 0);
+        return canvasOf(band, Thickness.NORMAL);
     }
 
-    /** The same band had the colourist misread it by {@code levels}; the scale's ends limit it. */
-    public static Canvas canvasOf(Band band, double levels) {
-        double level = Math.max(LevelScale.DARKEST, Math.min(LevelScale.LIGHTEST, band.level() + levels));
+    /** The canvas of a band as read. The level read is that of the coloured fibres; grey comes on top. */
+    public static Canvas canvasOf(Band band, Thickness thickness) {
         return new Canvas(
-                of(band.kind(), level, band.tone()).pigments, WHITE_FIBRE, band.greyShare(), band.porosity(), false);
+                of(band.kind(), band.level(), band.tone()).pigments,
+                WHITE_FIBRE,
+                band.greyShare(),
+                Fibre.read(thickness, band.porosity()));
     }
 
     private static Reading natural(double level, Tone tone) {
@@ -59,8 +61,8 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
             return new Reading(PigmentLine.NATURAL.at(level), 0, level);
         }
         Lab wished = ToneScale.colourOf(level, tone);
-        double usual = HairConstants.of("pheomelanin per eumelanin");
-        double most = HairConstants.of("most warm pigment in natural hair");
+        double usual = Figures.HAIR.of("pheomelanin per eumelanin");
+        double most = Figures.HAIR.of("most warm pigment in natural hair");
         // Less pheomelanin is ashier; warm pigment beside the eumelanin makes natural gold and copper.
         Pigments best = depthMatched(0, 0, wished.l());
         double least = Ciede2000.between(wished, seen(best));
@@ -76,19 +78,7 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
     }
 
     private static Pigments depthMatched(double pheomelanin, double warm, double lightness) {
-        double low = 1e-7;
-        double high = 50;
-        for (int i = 0; i < 50; i++) {
-            double middle = Math.sqrt(low * high);
-            if (seen(Pigments.natural(middle, middle * pheomelanin, middle * warm))
-                            .l()
-                    > lightness) {
-                low = middle;
-            } else {
-                high = middle;
-            }
-        }
-        return Pigments.natural(high, high * pheomelanin, high * warm);
+        return Depth.matched(amount -> Pigments.natural(amount, amount * pheomelanin, amount * warm), lightness);
     }
 
     private static Reading lightened(double level, Tone tone) {

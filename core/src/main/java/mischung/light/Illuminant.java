@@ -51,6 +51,15 @@ public enum Illuminant {
         return white;
     }
 
+    /** L* alone of a surface with this reflectance, for where nothing else is asked. */
+    public double lightness(Spectrum reflectance) {
+        double y = 0;
+        for (int i = 0; i < Spectrum.SAMPLES; i++) {
+            y += weightY[i] * reflectance.at(i);
+        }
+        return Xyz.lightness(y / 100);
+    }
+
     /** Tristimulus values of a surface with this reflectance (0–1) under this light; Y = 100 for a perfect white. */
     public Xyz reflected(Spectrum reflectance) {
         double x = 0;

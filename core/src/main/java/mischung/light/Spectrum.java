@@ -24,12 +24,13 @@ public final class Spectrum {
         if (samples.length != SAMPLES) {
             throw new RefusedInput("spectrum", samples.length + " samples", "Give 81 samples, 380–780 nm every 5 nm.");
         }
-        for (double sample : samples) {
+        double[] own = samples.clone();
+        for (double sample : own) {
             if (!Double.isFinite(sample)) {
                 throw new RefusedInput("spectrum", sample, "Give finite samples.");
             }
         }
-        return new Spectrum(samples.clone());
+        return new Spectrum(own);
     }
 
     /** Samples a function of the wavelength in nanometres. */

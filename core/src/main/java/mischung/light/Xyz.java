@@ -35,6 +35,11 @@ public record Xyz(double x, double y, double z, WhitePoint white) {
         return Bradford.toXyz(r, g, b, target);
     }
 
+    /** L* of a luminance relative to the white's. */
+    static double lightness(double ratio) {
+        return 116 * compressed(ratio) - 16;
+    }
+
     private static double compressed(double ratio) {
         return ratio > KNEE ? Math.cbrt(ratio) : (SLOPE * ratio + 16) / 116;
     }

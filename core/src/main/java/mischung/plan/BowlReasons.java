@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import mischung.change.Application;
+import mischung.doubt.LevelRange;
 import mischung.hair.BandRef;
 import mischung.hair.Head;
 import mischung.hair.LevelScale;
@@ -80,6 +81,8 @@ final class BowlReasons {
                         new Reason(
                                 Rule.R55,
                                 "Coverage shade with " + developer.words() + ": at least half of it is grey.");
+                    case GLOSS, LIGHTEST, DIRECT ->
+                        throw new IllegalStateException("No target is laid with " + shadeClass);
                 });
         if (shadeClass != ShadeClass.COVERAGE) {
             reasons.add(new Reason(Rule.R20, developer.words() + ": deposit only, no lift."));

@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import mischung.change.Application;
-import mischung.change.Deposit;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -173,15 +172,7 @@ final class FillerNeed {
     }
 
     private Look targetAlone(Canvas canvas) {
-        return Deposit.on(
-                        canvas,
-                        new Application(
-                                plain.dyes(),
-                                ShadeClass.DEMI,
-                                ShadeClass.DEMI.developerPerColour(),
-                                ShadeClass.DEMI.fullMinutes(),
-                                false))
-                .look();
+        return Application.usual(plain.dyes(), ShadeClass.DEMI, 10).on(canvas).look();
     }
 
     static String percent(double share) {

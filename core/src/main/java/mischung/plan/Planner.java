@@ -9,6 +9,11 @@ import java.util.List;
 import java.util.Set;
 import java.util.function.ToDoubleFunction;
 import mischung.change.Application;
+import mischung.change.Factors;
+import mischung.change.Place;
+import mischung.change.Setting;
+import mischung.change.Wetness;
+import mischung.doubt.Calibration;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Dyes;
@@ -39,6 +44,9 @@ public final class Planner {
 
     private static final double EQUALISER_MINUTES = 5;
 
+    /** R20. */
+    private static final Developer GENTLE = new Developer(10);
+
     /** The filler brings the warmth (R15 calls warmth in the target the least predictable way); the target is the wish. */
     private static final double MOSTLY_THE_WISH = 0.75;
 
@@ -59,7 +67,7 @@ public final class Planner {
         this.school = school;
         this.range = range;
         this.bands = Plan.bandsOf(head);
-        this.simulation = new Simulation(head, wish);
+        this.simulation = new Simulation(head, wish, Calibration.none());
         this.reasons = new BowlReasons(head, wish, school);
         FillerNeed need = new FillerNeed(wish);
         for (BandRef at : bands) {
@@ -110,7 +118,7 @@ public final class Planner {
         if (thirsty.isEmpty()) {
             return;
         }
-        simulation.equalise(thirsty);
+        simulation.equalise(thirsty, EQUALISER_MINUTES);
         double need = HairAmount.treatmentGrams(head, thirsty) * (1 + HairAmount.reserve());
         Treatment treatment =
                 new Treatment(thirsty, (int) Math.ceil(need), EQUALISER_MINUTES, reasons.equaliser(thirsty));
@@ -158,7 +166,7 @@ public final class Planner {
         double aim = group.stream().mapToDouble(at -> rung(at, left)).max().orElseThrow();
         Application application = usual(ShadeClass.DEMI);
         FormulaTask task = new FormulaTask(
-                spots(group, ToneScale.colourOf(aim, Tone.AS_LIFTED)),
+                spots(group, ToneScale.colourOf(aim, Tone.AS_LIFTED), application),
                 application,
                 near(ShadeClass.DEMI, aim),
                 aim - 1.5,
@@ -202,14 +210,12 @@ public final class Planner {
         List<BandRef> porous =
                 lengths.stream().filter(at -> porosity(at).raised()).toList();
 
-        targetBowls(bowls, covered, BowlPlace.ROOTS, usual(ShadeClass.COVERAGE), developer(20));
-        targetBowls(bowls, roots, BowlPlace.ROOTS, usual(ShadeClass.PERMANENT), developer(10));
+        targetBowls(bowls, covered, BowlPlace.ROOTS, atRoot(ShadeClass.COVERAGE, developer(20)), developer(20));
+        targetBowls(bowls, roots, BowlPlace.ROOTS, atRoot(ShadeClass.PERMANENT, developer(10)), developer(10));
         targetBowls(bowls, even, BowlPlace.LENGTHS, usual(ShadeClass.DEMI), developer(10));
         Application demi = usual(ShadeClass.DEMI);
         // R21: what drinks fastest goes on at half time, if there is anything else to begin with.
-        Application late = bowls.isEmpty()
-                ? demi
-                : new Application(demi.dyes(), demi.shadeClass(), demi.developerPerColour(), demi.minutes() / 2, false);
+        Application late = bowls.isEmpty() ? demi : demi.withMinutes(demi.minutes() / 2);
         targetBowls(bowls, porous, BowlPlace.POROUS, late, developer(6));
         bowls.forEach(bowl -> due.addAll(bowl.bands()));
         if (!bowls.isEmpty()) {
@@ -228,7 +234,7 @@ public final class Planner {
     private Bowl targetBowl(List<BandRef> group, BowlPlace place, Application application, Developer developer) {
         boolean porous = place == BowlPlace.POROUS;
         FormulaTask task = new FormulaTask(
-                spots(group, wish.colour()),
+                spots(group, wish.colour(), application),
                 application,
                 near(application.shadeClass(), wish.level()),
                 porous ? wish.level() + 0.5 : wish.level() - 1,
@@ -289,8 +295,10 @@ public final class Planner {
                 bowl.formula().mix().dyes(),
                 bowl.formula().mix().shadeClass(),
                 bowl.developerPerColour(),
+                bowl.developer().volume(),
                 bowl.minutes(),
-                false);
+                Wetness.DRY,
+                bowl.place() == BowlPlace.ROOTS ? Setting.OPEN.at(Place.SCALP) : Setting.OPEN);
     }
 
     /**
@@ -301,10 +309,10 @@ public final class Planner {
         if (steps.isEmpty()) {
             return now;
         }
-        Simulation bare = new Simulation(head, wish);
+        Simulation bare = new Simulation(head, wish, Calibration.none());
         Set<BandRef> touched = new HashSet<>();
         for (PlanStep step : steps) {
-            step.treatments().forEach(treatment -> bare.equalise(treatment.bands()));
+            step.treatments().forEach(treatment -> bare.equalise(treatment.bands(), EQUALISER_MINUTES));
             if (step.kind() == PlanStep.Kind.TARGET) {
                 for (Bowl bowl : step.bowls()) {
                     bare.lay(
@@ -329,10 +337,13 @@ public final class Planner {
                 .orElseGet(() -> Shade.derived(ShadeClass.DEMI, wish.level(), wish.tone()));
     }
 
-    private List<FormulaTask.Spot> spots(List<BandRef> group, Lab aim) {
+    /** The bands as the colour finds them: where it lifts by itself, a little lighter than they are. */
+    private List<FormulaTask.Spot> spots(List<BandRef> group, Lab aim, Application application) {
         return group.stream()
                 .map(at -> new FormulaTask.Spot(
-                        simulation.canvas(at), aim, Math.max(0.1, HairAmount.mixGrams(head, List.of(at)))))
+                        application.ownLift(simulation.canvas(at), Factors.AVERAGE),
+                        aim,
+                        Math.max(0.1, HairAmount.mixGrams(head, List.of(at)))))
                 .toList();
     }
 
@@ -354,7 +365,18 @@ public final class Planner {
     }
 
     private static Application usual(ShadeClass shadeClass) {
-        return new Application(Dyes.NONE, shadeClass, shadeClass.developerPerColour(), shadeClass.fullMinutes(), false);
+        return Application.usual(Dyes.NONE, shadeClass, GENTLE.volume());
+    }
+
+    private static Application atRoot(ShadeClass shadeClass, Developer developer) {
+        return new Application(
+                Dyes.NONE,
+                shadeClass,
+                shadeClass.developerPerColour(),
+                developer.volume(),
+                shadeClass.fullMinutes(),
+                Wetness.DRY,
+                Setting.OPEN.at(Place.SCALP));
     }
 
     /** The strongest in stock that is not stronger than wanted; the weakest if all are. */

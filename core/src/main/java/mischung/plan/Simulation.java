@@ -2,52 +2,76 @@ package mischung.plan;
 
 import java.util.ArrayList;
 import java.util.Collection;
-import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import mischung.change.Application;
-import mischung.change.Deposit;
+import mischung.change.Care;
+import mischung.change.Change;
+import mischung.change.Factors;
+import mischung.doubt.Calibration;
+import mischung.doubt.Draw;
+import mischung.doubt.Draws;
+import mischung.doubt.Forecast;
+import mischung.doubt.Start;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.hair.Head;
-import mischung.hair.LevelScale;
 import mischung.hair.Reading;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 
-/** The head while the planner works on it: every band's canvas, in each case of the {@link Spread}. */
+/** The head while the planner works on it: every band as read and in draws of what is not sure about it. */
 final class Simulation {
+    /** Few, since a plan asks for them band by band and step by step; a Latin hypercube spreads them evenly. */
+    private static final int DRAWS = 24;
+
+    private static final long SEED = 20_240_229;
+
+    private static final class Drawn {
+        private Canvas asRead;
+        private final List<Canvas> otherwise = new ArrayList<>();
+    }
+
     private final Head head;
     private final Lab wished;
-    private final Map<BandRef, EnumMap<Spread, Canvas>> canvases = new HashMap<>();
+    private final Factors middle;
+    private final Map<BandRef, Drawn> bands = new HashMap<>();
+    private final Map<BandRef, List<Draw>> draws = new HashMap<>();
 
-    Simulation(Head head, Wish wish) {
+    Simulation(Head head, Wish wish, Calibration calibration) {
         this.head = head;
         this.wished = wish.colour();
+        this.middle = calibration.factors();
+        long number = 0;
         for (BandRef at : Plan.bandsOf(head)) {
-            EnumMap<Spread, Canvas> cases = new EnumMap<>(Spread.class);
-            for (Spread spread : Spread.values()) {
-                cases.put(spread, Reading.canvasOf(head.band(at), spread.levels()));
-            }
-            canvases.put(at, cases);
+            Drawn drawn = new Drawn();
+            drawn.asRead = Reading.canvasOf(head.band(at), head.thickness());
+            Start start = Start.of(drawn.asRead);
+            List<Draw> ofBand = Draws.of(calibration, DRAWS, SEED, number++);
+            ofBand.forEach(draw -> drawn.otherwise.add(start.in(draw)));
+            bands.put(at, drawn);
+            draws.put(at, ofBand);
         }
     }
 
     Canvas canvas(BandRef at) {
-        return cases(at).get(Spread.AS_READ);
+        return drawn(at).asRead;
     }
 
-    void equalise(Collection<BandRef> bands) {
-        for (BandRef at : bands) {
-            cases(at).replaceAll((spread, canvas) -> canvas.withEqualiser());
-        }
+    void equalise(Collection<BandRef> some, double minutes) {
+        lay(new Care(Care.Kind.EQUALISER, minutes), some);
     }
 
-    void lay(Application application, Collection<BandRef> bands) {
-        for (BandRef at : bands) {
-            cases(at).replaceAll((spread, canvas) -> Deposit.on(canvas, application, spread.uptake()));
+    void lay(Change change, Collection<BandRef> some) {
+        for (BandRef at : some) {
+            Drawn drawn = drawn(at);
+            drawn.asRead = change.on(drawn.asRead, middle);
+            List<Draw> ofBand = draws.get(at);
+            for (int i = 0; i < ofBand.size(); i++) {
+                drawn.otherwise.set(
+                        i, change.on(drawn.otherwise.get(i), ofBand.get(i).factors()));
+            }
         }
     }
 
@@ -57,26 +81,24 @@ final class Simulation {
             List<Outcome> strand = new ArrayList<>();
             for (int band = 0; band < head.zones().get(zone).strand().bands().size(); band++) {
                 BandRef at = new BandRef(zone, band);
-                strand.add(outcome(cases(at), touched.contains(at)));
+                strand.add(outcome(drawn(at), touched.contains(at)));
             }
             all.add(strand);
         }
         return all;
     }
 
-    private Outcome outcome(Map<Spread, Canvas> cases, boolean touched) {
-        Map<Spread, Double> levels = new EnumMap<>(Spread.class);
-        cases.forEach((spread, canvas) ->
-                levels.put(spread, LevelScale.levelOf(canvas.lab().l())));
-        var look = cases.get(Spread.AS_READ).look();
-        return new Outcome(look, Spread.range(levels), Ciede2000.between(wished, look.lab()), touched);
+    private Outcome outcome(Drawn drawn, boolean touched) {
+        Forecast forecast = Forecast.of(drawn.asRead, drawn.otherwise);
+        var look = drawn.asRead.look();
+        return new Outcome(look, forecast.levels(), Ciede2000.between(wished, look.lab()), touched);
     }
 
-    private EnumMap<Spread, Canvas> cases(BandRef at) {
-        EnumMap<Spread, Canvas> cases = canvases.get(at);
-        if (cases == null) {
+    private Drawn drawn(BandRef at) {
+        Drawn drawn = bands.get(at);
+        if (drawn == null) {
             throw new IllegalArgumentException("No such band on this head: " + at);
         }
-        return cases;
+        return drawn;
     }
 }

@@ -1,21 +1,15 @@
 package mischung.product;
 
-import java.util.Map;
-import mischung.DataFile;
+import mischung.Constants;
 
-/** The figures of {@code shade-constants.csv}. */
+/** The figures of shades and their classes. */
 final class ProductConstants {
-    private static final Map<String, Double> FIGURES =
-            DataFile.of(ProductConstants.class, "shade-constants.csv").figures();
+    private static final Constants FIGURES = Constants.in("shade");
 
     private ProductConstants() {}
 
     static double of(String name) {
-        Double figure = FIGURES.get(name);
-        if (figure == null) {
-            throw new IllegalStateException("shade-constants.csv lacks " + name);
-        }
-        return figure;
+        return FIGURES.of(name);
     }
 
     /** A figure that has one value up to level 7, another from level 9, and runs straight between. */

@@ -1,11 +1,19 @@
 package mischung.product;
 
+import mischung.hair.DyeKind;
+
 /** What kind of colour a shade is, and with it how it is mixed and how long it works (rules R60, R63). */
 public enum ShadeClass {
     PERMANENT("permanent"),
     DEMI("demi"),
     /** Permanent colour for grey hair: holds its full colour itself. */
-    COVERAGE("coverage");
+    COVERAGE("coverage"),
+    /** A sheer deposit-only layer. */
+    GLOSS("gloss"),
+    /** Tint of the lightest series: made to lift natural hair, leaves little. */
+    LIGHTEST("lightest"),
+    /** Colour that needs no developer. */
+    DIRECT("direct");
 
     private final String words;
     private final double developerPerColour;
@@ -21,6 +29,15 @@ public enum ShadeClass {
 
     public String words() {
         return words;
+    }
+
+    /** Whether it lifts natural hair when mixed with more than 10 vol (R9, R20). */
+    public boolean lifts() {
+        return this == PERMANENT || this == COVERAGE || this == LIGHTEST;
+    }
+
+    public DyeKind kind() {
+        return this == DIRECT ? DyeKind.DIRECT : DyeKind.OXIDATIVE;
     }
 
     /** Usual weight of developer to one weight of colour. */

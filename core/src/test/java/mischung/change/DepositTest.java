@@ -11,7 +11,6 @@ import mischung.hair.Look;
 import mischung.hair.Pigment;
 import mischung.hair.PigmentLine;
 import mischung.hair.Porosity;
-import mischung.hair.Reading;
 import mischung.hair.Tone;
 import mischung.hair.ToneScale;
 import mischung.light.Ciede2000;
@@ -32,16 +31,20 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 class DepositTest {
     private static Canvas lifted(double level, Porosity porosity) {
-        return new Canvas(PigmentLine.LIFTED.at(level), Reading.WHITE_FIBRE, 0, porosity, false);
+        return Canvas.of(PigmentLine.LIFTED.at(level), porosity);
+    }
+
+    private static Canvas laid(Canvas canvas, Application application) {
+        return application.on(canvas);
     }
 
     private static Application full(Dyes dyes, ShadeClass shadeClass) {
-        return new Application(dyes, shadeClass, shadeClass.developerPerColour(), shadeClass.fullMinutes(), false);
+        return Application.usual(dyes, shadeClass, 10);
     }
 
     private static Look shade(double shadeLevel, Tone tone, double canvas) {
         Shade shade = Shade.derived(ShadeClass.PERMANENT, shadeLevel, tone);
-        return Deposit.on(lifted(canvas, Porosity.NORMAL), full(shade.dyes(), ShadeClass.PERMANENT))
+        return laid(lifted(canvas, Porosity.NORMAL), full(shade.dyes(), ShadeClass.PERMANENT))
                 .look();
     }
 
@@ -60,7 +63,7 @@ class DepositTest {
     /** R5: a little blue on pale yellow goes past yellow to green. */
     @Test
     void aLittleBlueOnYellowIsGreen() {
-        Look look = Deposit.on(lifted(10, Porosity.NORMAL), full(new Dyes(0, 0, 0.03), ShadeClass.PERMANENT))
+        Look look = laid(lifted(10, Porosity.NORMAL), full(new Dyes(0, 0, 0.03), ShadeClass.PERMANENT))
                 .look();
         assertThat(look.lab().hueDegrees()).isGreaterThan(100);
     }
@@ -71,7 +74,7 @@ class DepositTest {
         Mix mix = new Mix(List.of(
                 new Mix.Part(Shade.derived(ShadeClass.PERMANENT, 5, Tone.NATURAL), 1),
                 new Mix.Part(Shade.derived(ShadeClass.PERMANENT, 7, Tone.NATURAL), 1)));
-        Look look = Deposit.on(lifted(7.5, Porosity.NORMAL), full(mix.dyes(), ShadeClass.PERMANENT))
+        Look look = laid(lifted(7.5, Porosity.NORMAL), full(mix.dyes(), ShadeClass.PERMANENT))
                 .look();
         assertThat(look.level()).isBetween(5.5, 6.5);
     }
@@ -107,9 +110,9 @@ class DepositTest {
     void lightTonersStayLight() {
         Shade violet = Shade.derived(ShadeClass.DEMI, 9, Tone.VIOLET);
         Canvas canvas = lifted(10, Porosity.NORMAL);
-        Look toned = Deposit.on(canvas, full(violet.dyes(), ShadeClass.DEMI)).look();
-        Look withClear = Deposit.on(canvas, full(violet.dyes().times(0.5), ShadeClass.DEMI))
-                .look();
+        Look toned = laid(canvas, full(violet.dyes(), ShadeClass.DEMI)).look();
+        Look withClear =
+                laid(canvas, full(violet.dyes().times(0.5), ShadeClass.DEMI)).look();
         assertThat(toned.level()).isBetween(8.75, 9.75);
         assertThat(toned.lab().chroma()).isLessThan(0.8 * canvas.lab().chroma());
         assertThat(withClear.level()).isGreaterThan(toned.level() + 0.3);
@@ -119,13 +122,13 @@ class DepositTest {
     @Test
     void porousHairGrabsDarkerAndCooler() {
         Shade six = Shade.derived(ShadeClass.DEMI, 7, Tone.NATURAL);
-        Look normal = Deposit.on(lifted(9, Porosity.NORMAL), full(six.dyes(), ShadeClass.DEMI))
+        Look normal = laid(lifted(9, Porosity.NORMAL), full(six.dyes(), ShadeClass.DEMI))
                 .look();
-        Look porous = Deposit.on(lifted(9, Porosity.HIGH), full(six.dyes(), ShadeClass.DEMI))
+        Look porous = laid(lifted(9, Porosity.HIGH), full(six.dyes(), ShadeClass.DEMI))
                 .look();
         assertThat(porous.level()).isLessThan(normal.level() - 0.1);
         assertThat(porous.lab().b()).isLessThan(normal.lab().b());
-        Look evened = Deposit.on(lifted(9, Porosity.HIGH).withEqualiser(), full(six.dyes(), ShadeClass.DEMI))
+        Look evened = laid(lifted(9, Porosity.HIGH).withEqualiser(), full(six.dyes(), ShadeClass.DEMI))
                 .look();
         assertThat(evened.level()).isBetween(porous.level(), normal.level());
     }
@@ -143,14 +146,16 @@ class DepositTest {
             @ForAll Porosity porosity,
             @ForAll PigmentLine line,
             @ForAll @DoubleRange(max = 90) double minutes) {
-        Canvas before = new Canvas(line.at(level), Reading.WHITE_FIBRE, grey, porosity, false);
-        Canvas after = Deposit.on(before, new Application(shade.dyes(), shade.shadeClass(), 1, minutes, false));
+        Canvas before = Canvas.of(line.at(level), porosity).withGrey(grey);
+        Canvas after =
+                laid(before, full(shade.dyes(), shade.shadeClass()).withRatio(1).withMinutes(minutes));
         assertThat(after.lab().l()).isLessThanOrEqualTo(before.lab().l() + 1e-9);
         for (Pigment grown : List.of(Pigment.EUMELANIN, Pigment.PHEOMELANIN, Pigment.RESIDUE, Pigment.KERATIN)) {
             assertThat(after.coloured().amount(grown))
                     .isEqualTo(before.coloured().amount(grown));
         }
-        Canvas longer = Deposit.on(before, new Application(shade.dyes(), shade.shadeClass(), 1, minutes + 10, false));
+        Canvas longer =
+                laid(before, full(shade.dyes(), shade.shadeClass()).withRatio(1).withMinutes(minutes + 10));
         assertThat(longer.lab().l()).isLessThanOrEqualTo(after.lab().l() + 1e-9);
     }
 
@@ -162,17 +167,18 @@ class DepositTest {
             @ForAll @DoubleRange(max = 1) double clear) {
         Canvas canvas = lifted(level, Porosity.NORMAL);
         double plain =
-                Deposit.on(canvas, full(shade.dyes(), shade.shadeClass())).lab().l();
-        double diluted = Deposit.on(canvas, full(shade.dyes().times(1 - clear), shade.shadeClass()))
+                laid(canvas, full(shade.dyes(), shade.shadeClass())).lab().l();
+        double diluted = laid(canvas, full(shade.dyes().times(1 - clear), shade.shadeClass()))
                 .lab()
                 .l();
         assertThat(diluted).isGreaterThanOrEqualTo(plain - 1e-9);
     }
 
     @ParameterizedTest
-    @CsvSource({"-1, 20", "9, 20", "NaN, 20", "2, -5", "2, 999", "2, NaN"})
+    @CsvSource({"-1, 20", "19, 20", "NaN, 20", "2, -5", "2, 999", "2, NaN"})
     void absurdApplicationsAreRefused(double ratio, double minutes) {
-        assertThatThrownBy(() -> new Application(Dyes.NONE, ShadeClass.DEMI, ratio, minutes, false))
+        assertThatThrownBy(
+                        () -> full(Dyes.NONE, ShadeClass.DEMI).withRatio(ratio).withMinutes(minutes))
                 .isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> new Dyes(-0.1, 0, 0)).isInstanceOf(RefusedInput.class);
     }

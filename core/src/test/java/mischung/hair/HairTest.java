@@ -87,7 +87,7 @@ class HairTest {
                     continue;
                 }
                 Reading reading = Reading.of(kind, level, tone);
-                Canvas canvas = new Canvas(reading.pigments(), Reading.WHITE_FIBRE, 0, Porosity.NORMAL, false);
+                Canvas canvas = Canvas.of(reading.pigments(), Porosity.NORMAL);
                 double shown = Ciede2000.between(ToneScale.colourOf(level, tone), canvas.lab());
                 assertThat(shown).as("%s %s %s", kind, level, tone).isCloseTo(reading.misfit(), within(0.01));
                 assertThat(canvas.look().level())
@@ -108,10 +108,9 @@ class HairTest {
 
     @Property(tries = 100)
     void greyIsAMixOfFibres(@ForAll @DoubleRange(max = 1) double share) {
-        Canvas dark = new Canvas(PigmentLine.NATURAL.at(4), Reading.WHITE_FIBRE, share, Porosity.NORMAL, false);
+        Canvas dark = Canvas.of(PigmentLine.NATURAL.at(4), Porosity.NORMAL).withGrey(share);
         assertThat(dark.lab().l()).isBetween(LevelScale.lightnessOf(4) - 0.01, LevelScale.lightnessOf(12) + 0.01);
-        Canvas greyer = new Canvas(
-                PigmentLine.NATURAL.at(4), Reading.WHITE_FIBRE, Math.min(1, share + 0.05), Porosity.NORMAL, false);
+        Canvas greyer = Canvas.of(PigmentLine.NATURAL.at(4), Porosity.NORMAL).withGrey(Math.min(1, share + 0.05));
         assertThat(greyer.lab().l()).isGreaterThanOrEqualTo(dark.lab().l());
     }
 
@@ -123,7 +122,7 @@ class HairTest {
             @ForAll @DoubleRange(max = 2) double yellow,
             @ForAll @DoubleRange(max = 2) double red,
             @ForAll @DoubleRange(max = 2) double blue) {
-        Canvas canvas = new Canvas(PigmentLine.LIFTED.at(level), Reading.WHITE_FIBRE, grey, Porosity.NORMAL, false);
+        Canvas canvas = Canvas.of(PigmentLine.LIFTED.at(level), Porosity.NORMAL).withGrey(grey);
         Dyes dyes = new Dyes(yellow, red, blue);
         Lab seen = new Tint(canvas).under(dyes, dyes.times(0.7));
         assertThat(Ciede2000.between(seen, canvas.plus(dyes, dyes.times(0.7)).lab()))

@@ -17,7 +17,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 
 class LightTest {
-    private static final DataFile PAIRS = DataFile.of(LightTest.class, "ciede2000-34-pairs.csv");
+    private static final DataFile PAIRS = DataFile.of(mischung.check.Check.class, "ciede2000-34-pairs.csv");
 
     static Stream<Integer> pairs() {
         return IntStream.range(0, PAIRS.size()).boxed();

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.List;
 import mischung.RefusedInput;
 import mischung.change.Application;
-import mischung.change.Deposit;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -249,7 +248,7 @@ class PlannerTest {
         var shades = ProductRange.demo().of(ShadeClass.DEMI).stream()
                 .filter(s -> s.isClear() || Math.abs(s.level() - level) <= 1)
                 .toList();
-        var application = new Application(Dyes.NONE, ShadeClass.DEMI, 2, ShadeClass.DEMI.fullMinutes(), false);
+        var application = Application.usual(Dyes.NONE, ShadeClass.DEMI, 10);
         var aim = ToneScale.colourOf(level, tone);
         Formula found = FormulaSearch.best(
                 new FormulaTask(List.of(new FormulaTask.Spot(hair, aim, 1)), application, shades, 0, 12, List.of(), 1));
@@ -267,8 +266,7 @@ class PlannerTest {
                                         .plus(shades.get(j).dyes().times(q))
                                         .plus(shades.get(k).dyes().times(r))
                                         .times(1.0 / (p + q + r));
-                                var lab = Deposit.on(hair, application.withDyes(dyes))
-                                        .lab();
+                                var lab = application.withDyes(dyes).on(hair).lab();
                                 least = Math.min(least, Ciede2000.between(aim, lab));
                             }
                         }

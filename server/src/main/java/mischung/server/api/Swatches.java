@@ -11,8 +11,7 @@ final class Swatches {
     private Swatches() {}
 
     static LookView of(BandKind kind, double level, Tone tone) {
-        return LookView.of(
-                new Canvas(Reading.of(kind, level, tone).pigments(), Reading.WHITE_FIBRE, 0, Porosity.NORMAL, false)
-                        .look());
+        return LookView.of(Canvas.of(Reading.of(kind, level, tone).pigments(), Porosity.NORMAL)
+                .look());
     }
 }

@@ -1,4 +1,4 @@
-package mischung.plan;
+package mischung.doubt;
 
 import mischung.hair.LevelScale;
 

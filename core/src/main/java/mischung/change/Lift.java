@@ -1,0 +1,139 @@
+package mischung.change;
+
+import java.util.EnumMap;
+import java.util.Map;
+import java.util.function.Function;
+import mischung.Constants;
+import mischung.hair.ByPorosity;
+import mischung.hair.Canvas;
+import mischung.hair.DyeKind;
+import mischung.hair.Fibre;
+import mischung.hair.Pigment;
+import mischung.hair.Pigments;
+import mischung.hair.Thickness;
+
+/**
+ * Taking out by oxidation. Each pigment is lost in proportion to what is there, at a rate of its own, over a
+ * <em>dose</em>: the rate of the product times its time, with the product growing weaker exponentially. Part of the
+ * eumelanin turns into warm residue on its way, which is what contributing pigment is.
+ *
+ * <p>With dose {@code E}: {@code eumelanin = e₀·exp(−kE)}, {@code residue = r₀·exp(−E) + φk·e₀·(exp(−E) − exp(−kE)) / (k −
+ * 1)}: the closed form of the two losses in a row, so no step length enters.
+ */
+public final class Lift {
+    private static final Constants FIGURES = Constants.in("lift");
+    private static final Constants STRENGTH = Constants.in("strength");
+
+    private static final double EUMELANIN = FIGURES.of("eumelanin");
+    private static final double PHEOMELANIN = FIGURES.of("pheomelanin");
+    private static final double RESIDUE = FIGURES.of("residue");
+    private static final double LEFT_WARM = FIGURES.of("residue from eumelanin");
+    private static final double RATIO_EXPONENT = FIGURES.of("ratio exponent");
+    private static final double USUAL_SECTION = FIGURES.of("usual section");
+    private static final double SECTION_EXPONENT = FIGURES.of("section exponent");
+    private static final double SCALP = FIGURES.of("scalp");
+    private static final double HEAT = FIGURES.of("heat");
+    private static final double HEAT_LIFE = FIGURES.of("heat life");
+    private static final double SLOWING_BY_LAYER = FIGURES.of("slowing by layer");
+    private static final Map<Cover, Double> SPEED = figures(FIGURES, Cover.values(), Cover::words);
+    private static final Map<Cover, Double> TINT_SPEED =
+            figures(FIGURES, Cover.values(), cover -> "tint " + cover.words());
+    private static final Map<Cover, Double> LIFE = figures(FIGURES, Cover.values(), cover -> cover.words() + " life");
+    private static final Map<Thickness, Double> BY_THICKNESS = figures(FIGURES, Thickness.values(), Thickness::words);
+    private static final ByPorosity BY_POROSITY = ByPorosity.of(FIGURES, "porosity");
+    private static final Map<Pigment, Double> DYES = figures(
+            FIGURES,
+            new Pigment[] {
+                Pigment.DYE_YELLOW, Pigment.DYE_RED, Pigment.DYE_BLUE,
+                Pigment.DIRECT_YELLOW, Pigment.DIRECT_RED, Pigment.DIRECT_BLUE
+            },
+            Pigment::words);
+
+    private static final double VOLUME_EXPONENT = STRENGTH.of("volume exponent");
+    private static final Map<Thickness, Double> COST_BY_THICKNESS =
+            figures(STRENGTH, Thickness.values(), Thickness::words);
+    private static final ByPorosity COST_BY_POROSITY = ByPorosity.of(STRENGTH, "porosity");
+
+    /** Even without peroxide persulfate costs something. */
+    private static final double LEAST_VOLUME = 5;
+
+    private Lift() {}
+
+    static Canvas on(Canvas canvas, Lightening laid, Factors factors) {
+        double dose = factors.lift() * dose(laid, canvas.fibre());
+        Canvas lifted = by(canvas, dose, laid.product().takesDye());
+        double cost = factors.damage() * cost(laid, dose, canvas.fibre());
+        return lifted.with(lifted.fibre().spent(cost));
+    }
+
+    /** What a laying of product reaches on such hair, ≥ 0; 1 takes 63 % of the warm residue away. */
+    public static double dose(Lightening laid, Fibre fibre) {
+        Setting setting = laid.setting();
+        LiftProduct product = laid.product();
+        double rate = product.rate(laid.volume())
+                * Math.pow((1 + product.usualRatio()) / (1 + laid.developerPerPowder()), RATIO_EXPONENT)
+                * (setting.place() == Place.SCALP ? SCALP : 1)
+                * (product.dries() ? SPEED : TINT_SPEED).get(setting.cover())
+                * (setting.heat() ? HEAT : 1)
+                * Math.pow(USUAL_SECTION / setting.sectionMm(), SECTION_EXPONENT)
+                * BY_POROSITY.at(fibre.porosity())
+                * BY_THICKNESS.get(fibre.thickness())
+                / (1 + SLOWING_BY_LAYER * fibre.layers());
+        double life =
+                product.life() * (product.dries() ? LIFE.get(setting.cover()) : 1) * (setting.heat() ? HEAT_LIFE : 1);
+        double minutes = Math.min(laid.minutes(), laid.rewetAt().orElse(laid.minutes()));
+        return rate * Math.exp(-laid.ageMinutes() / product.life()) * life * (1 - Math.exp(-minutes / life));
+    }
+
+    /** The canvas after a dose; strength is not touched here. */
+    static Canvas by(Canvas canvas, double dose, boolean takesDye) {
+        Canvas lifted = canvas.with(pigments -> by(pigments, dose, takesDye));
+        double before = oxidative(canvas.coloured());
+        if (!takesDye || before == 0) {
+            return lifted;
+        }
+        Fibre fibre = canvas.fibre();
+        return lifted.with(fibre.withLayers(fibre.layers() * oxidative(lifted.coloured()) / before));
+    }
+
+    private static Pigments by(Pigments pigments, double dose, boolean takesDye) {
+        double eumelanin = pigments.amount(Pigment.EUMELANIN);
+        double left = Math.exp(-EUMELANIN * dose);
+        double warmLeft = Math.exp(-RESIDUE * dose);
+        double made = LEFT_WARM * EUMELANIN * eumelanin * (warmLeft - left) / (EUMELANIN - RESIDUE);
+        double residue = pigments.amount(Pigment.RESIDUE) * warmLeft + made;
+        return pigments.times(pigment -> factor(pigment, dose, takesDye)).with(Pigment.RESIDUE, residue);
+    }
+
+    private static double factor(Pigment pigment, double dose, boolean takesDye) {
+        return switch (pigment) {
+            case EUMELANIN -> Math.exp(-EUMELANIN * dose);
+            case PHEOMELANIN -> Math.exp(-PHEOMELANIN * dose);
+            case RESIDUE, KERATIN -> 1;
+            case DYE_YELLOW, DYE_RED, DYE_BLUE, DIRECT_YELLOW, DIRECT_RED, DIRECT_BLUE ->
+                takesDye ? Math.exp(-DYES.get(pigment) * dose) : 1;
+        };
+    }
+
+    private static double oxidative(Pigments pigments) {
+        return pigments.dyes(DyeKind.OXIDATIVE).total();
+    }
+
+    /** R32: stronger developer costs more for the same lift; fine and porous hair pays more. */
+    private static double cost(Lightening laid, double dose, Fibre fibre) {
+        return dose
+                * laid.product().cost()
+                * Math.pow(Math.max(LEAST_VOLUME, laid.volume()) / 30, VOLUME_EXPONENT)
+                * COST_BY_THICKNESS.get(fibre.thickness())
+                * COST_BY_POROSITY.at(fibre.porosity());
+    }
+
+    private static <E extends Enum<E>> Map<E, Double> figures(
+            Constants constants, E[] values, Function<E, String> name) {
+        Map<E, Double> figures = new EnumMap<>(values[0].getDeclaringClass());
+        for (E value : values) {
+            figures.put(value, constants.of(name.apply(value)));
+        }
+        return figures;
+    }
+}

@@ -1,0 +1,73 @@
+package mischung.change;
+
+import java.util.OptionalDouble;
+import mischung.RefusedInput;
+import mischung.hair.Canvas;
+import mischung.hair.LevelScale;
+import mischung.product.Developer;
+
+/**
+ * One laying of a product that lifts. Wiping off and laying fresh product is a second one; product that was re-wetted or
+ * rinsed stops there.
+ *
+ * <table>
+ * <caption>components</caption>
+ * <tr><td>volume</td><td>of the developer, blends too</td><td>0–40 vol</td></tr>
+ * <tr><td>developerPerPowder</td><td>weight to one weight of powder, cream or tube</td><td>0.5–6</td></tr>
+ * <tr><td>minutes</td><td>on the hair</td><td>0–240</td></tr>
+ * <tr><td>ageMinutes</td><td>how long it stood in the bowl before it was laid</td><td>0–240</td></tr>
+ * <tr><td>rewetAt</td><td>minute at which it was re-wetted and so stopped (R36)</td><td>0–240</td></tr>
+ * </table>
+ */
+public record Lightening(
+        LiftProduct product,
+        double volume,
+        double developerPerPowder,
+        double minutes,
+        Setting setting,
+        double ageMinutes,
+        OptionalDouble rewetAt)
+        implements Change {
+    private static final double LONGEST = 240;
+
+    public Lightening {
+        RefusedInput.within("volume", volume, 0, Developer.STRONGEST, "vol");
+        RefusedInput.within("developerPerPowder", developerPerPowder, 0.5, 6, "to 1");
+        RefusedInput.within("minutes", minutes, 0, LONGEST, "min");
+        RefusedInput.within("ageMinutes", ageMinutes, 0, LONGEST, "min");
+        if (rewetAt.isPresent()) {
+            RefusedInput.within("rewetAt", rewetAt.getAsDouble(), 0, LONGEST, "min");
+        }
+    }
+
+    /** Fresh product at its usual ratio. */
+    public static Lightening of(LiftProduct product, double volume, double minutes, Setting setting) {
+        return new Lightening(product, volume, product.usualRatio(), minutes, setting, 0, OptionalDouble.empty());
+    }
+
+    public Lightening aged(double bowlMinutes) {
+        return new Lightening(product, volume, developerPerPowder, minutes, setting, bowlMinutes, rewetAt);
+    }
+
+    public Lightening rewettedAt(double minute) {
+        return new Lightening(
+                product, volume, developerPerPowder, minutes, setting, ageMinutes, OptionalDouble.of(minute));
+    }
+
+    @Override
+    public Canvas on(Canvas canvas, Factors factors) {
+        return Lift.on(canvas, this, factors);
+    }
+
+    @Override
+    public Lightening until(double earlier) {
+        return new Lightening(
+                product, volume, developerPerPowder, Math.min(minutes, earlier), setting, ageMinutes, rewetAt);
+    }
+
+    @Override
+    public String words() {
+        return product.words() + ", " + LevelScale.figure(volume) + " vol, "
+                + setting.cover().words();
+    }
+}

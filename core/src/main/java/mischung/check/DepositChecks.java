@@ -1,0 +1,432 @@
+package mischung.check;
+
+import static mischung.check.Check.atLeast;
+import static mischung.check.Check.atMost;
+import static mischung.check.Check.between;
+import static mischung.check.Check.none;
+import static mischung.check.Sample.lifted;
+import static mischung.check.Sample.natural;
+import static mischung.check.Sample.usual;
+
+import java.util.ArrayList;
+import java.util.List;
+import mischung.change.Application;
+import mischung.change.Factors;
+import mischung.change.LiftProduct;
+import mischung.change.RemoverRound;
+import mischung.change.Setting;
+import mischung.change.Washing;
+import mischung.change.Wetness;
+import mischung.hair.Band;
+import mischung.hair.BandKind;
+import mischung.hair.BandRef;
+import mischung.hair.Canvas;
+import mischung.hair.Density;
+import mischung.hair.DyeKind;
+import mischung.hair.Dyes;
+import mischung.hair.Head;
+import mischung.hair.Pigment;
+import mischung.hair.Porosity;
+import mischung.hair.Strand;
+import mischung.hair.Thickness;
+import mischung.hair.Tone;
+import mischung.hair.Zone;
+import mischung.hair.ZonePlace;
+import mischung.light.Ciede2000;
+import mischung.plan.PlanStep;
+import mischung.plan.Planner;
+import mischung.plan.School;
+import mischung.plan.Wish;
+import mischung.product.Developer;
+import mischung.product.DirectHue;
+import mischung.product.HairAmount;
+import mischung.product.ProductRange;
+import mischung.product.ShadeClass;
+
+/** Laying on, fading, amounts: rules R6, R7, R15–R23, R50–R52, R54, R55, R57, R60–R63. */
+final class DepositChecks {
+    private DepositChecks() {}
+
+    static List<Check> all() {
+        List<Check> checks = new ArrayList<>();
+        mixes(checks);
+        fillers(checks);
+        classes(checks);
+        porous(checks);
+        toners(checks);
+        grey(checks);
+        amounts(checks);
+        return checks;
+    }
+
+    private static void mixes(List<Check> checks) {
+        Dyes five = Sample.dyes(ShadeClass.PERMANENT, 5, Tone.NATURAL);
+        Dyes seven = Sample.dyes(ShadeClass.PERMANENT, 7, Tone.NATURAL);
+        Canvas mixed = Application.usual(five.plus(seven).times(0.5), ShadeClass.PERMANENT, 10)
+                .on(lifted(7.5));
+        checks.add(
+                between("R6", "5 and 7 in equal parts, on the hair 6 is made for, level", 5.5, 6.5, "", mixed.level()));
+        Application toner = usual(ShadeClass.DEMI, 9, Tone.VIOLET);
+        Canvas plain = toner.on(lifted(10));
+        Canvas withClear = toner.withDyes(toner.dyes().times(0.5)).on(lifted(10));
+        checks.add(between("R50", "A violet 9 leaves lifted 10 at level", 8.75, 9.75, "", plain.level()));
+        checks.add(between(
+                "R7",
+                "Clear in equal parts makes it lighter by about a level",
+                0.3,
+                1.2,
+                "levels",
+                withClear.level() - plain.level()));
+        Dyes eight = Sample.dyes(ShadeClass.DEMI, 8, Tone.NATURAL);
+        Dyes sixDemi = Sample.dyes(ShadeClass.DEMI, 6, Tone.NATURAL);
+        double dark =
+                Application.usual(sixDemi, ShadeClass.DEMI, 10).on(lifted(9)).level();
+        double between = Application.usual(sixDemi.plus(eight).times(0.5), ShadeClass.DEMI, 10)
+                .on(lifted(9))
+                .level();
+        checks.add(atLeast(
+                "R57", "A lighter formula worked into a darker dilutes it: lighter by", 0.3, "levels", between - dark));
+    }
+
+    private static void fillers(List<Check> checks) {
+        Canvas ten = lifted(10);
+        Application six = usual(ShadeClass.DEMI, 6, Tone.NATURAL);
+        // Mostly gold, some copper, a splash of natural (R13), which together show 8 on a 10.
+        Dyes warm = Sample.dyes(ShadeClass.DEMI, 7.5, Tone.GOLD)
+                .times(3)
+                .plus(Sample.dyes(ShadeClass.DEMI, 7.5, Tone.COPPER).times(2))
+                .plus(Sample.dyes(ShadeClass.DEMI, 7.5, Tone.NATURAL))
+                .times(1.0 / 6);
+        Canvas filled = six.on(Application.usual(warm, ShadeClass.DEMI, 10).on(ten));
+        Canvas bare = six.on(ten);
+        Canvas inside = six.withDyes(six.dyes()
+                        .plus(Sample.dyes(ShadeClass.DEMI, 6, Tone.COPPER))
+                        .times(0.5))
+                .on(ten);
+        checks.add(between(
+                "R10",
+                "Filled at 8, natural 6 on lifted 10 misses by",
+                0,
+                4,
+                "CIEDE2000",
+                Sample.misses(filled, 6, Tone.NATURAL)));
+        checks.add(atLeast("R10", "Unfilled it misses by", 8, "CIEDE2000", Sample.misses(bare, 6, Tone.NATURAL)));
+        checks.add(atLeast(
+                "R15",
+                "Half copper 6 mixed into the target instead: misses by more than the separate fill, by",
+                2,
+                "CIEDE2000",
+                Sample.misses(inside, 6, Tone.NATURAL) - Sample.misses(filled, 6, Tone.NATURAL)));
+        checks.add(atLeast(
+                "R15",
+                "and is the warmest: chroma for its lightness against the separate fill",
+                1.03,
+                "times",
+                inside.lab().chroma()
+                        / inside.lab().l()
+                        * filled.lab().l()
+                        / filled.lab().chroma()));
+        Canvas open = lifted(10, Porosity.HIGH);
+        Canvas pure = six.on(
+                Application.usual(DirectHue.ORANGE.dyes(), ShadeClass.DIRECT, 0).on(open));
+        Canvas blended = six.on(Application.usual(warm, ShadeClass.DEMI, 10).on(open));
+        checks.add(atLeast(
+                "R16",
+                "A pure direct orange as filler leaves natural 6 too warm: chroma against the blended filler, more by",
+                5,
+                "",
+                pure.lab().chroma() - blended.lab().chroma()));
+        checks.add(none("R17", "Bands of natural root the planner fills on a 10 to 6", "bands", filledRoots()));
+    }
+
+    private static double filledRoots() {
+        Head head = new Head(
+                List.of(new Zone(
+                        ZonePlace.BACK,
+                        new Strand(List.of(
+                                new Band(0, 4, BandKind.NATURAL, 7, Tone.NATURAL, Porosity.NORMAL, 0),
+                                new Band(4, 30, BandKind.LIGHTENED, 10, Tone.AS_LIFTED, Porosity.NORMAL, 0))))),
+                Density.NORMAL,
+                Thickness.NORMAL);
+        var plan = Planner.plan(head, new Wish(6, Tone.NATURAL), School.LADDER, ProductRange.demo());
+        BandRef root = new BandRef(0, 0);
+        return plan.steps().stream()
+                .filter(step -> step.kind() == PlanStep.Kind.FILL)
+                .flatMap(step -> step.bowls().stream())
+                .filter(bowl -> bowl.bands().contains(root))
+                .count();
+    }
+
+    private static void classes(List<Check> checks) {
+        Canvas eight = lifted(8);
+        Application demi = usual(ShadeClass.DEMI, 6, Tone.NATURAL);
+        Application permanent =
+                Application.usual(Sample.dyes(ShadeClass.PERMANENT, 6, Tone.NATURAL), ShadeClass.PERMANENT, 20);
+        checks.add(none(
+                "R18",
+                "Demi harms lightened hair less: strength a demi spends",
+                "",
+                eight.fibre().integrity() - demi.on(eight).fibre().integrity()));
+        checks.add(atLeast(
+                "R18",
+                "strength permanent with 20 vol spends",
+                0.005,
+                "",
+                eight.fibre().integrity() - permanent.on(eight).fibre().integrity()));
+        Canvas once = usual(ShadeClass.PERMANENT, 6, Tone.NATURAL).on(natural(7));
+        Canvas overlapped = usual(ShadeClass.PERMANENT, 6, Tone.NATURAL)
+                .on(usual(ShadeClass.PERMANENT, 6, Tone.NATURAL).on(once));
+        checks.add(atLeast(
+                "R18", "Three overlaps of permanent go dark: by", 0.5, "levels", once.level() - overlapped.level()));
+        checks.add(atMost(
+                "R18",
+                "and flat: chroma against one layer",
+                0.9,
+                "times",
+                overlapped.lab().chroma() / once.lab().chroma()));
+        Canvas target = demi.on(Application.usual(Sample.dyes(ShadeClass.DEMI, 8, Tone.COPPER), ShadeClass.DEMI, 10)
+                .on(lifted(10)));
+        checks.add(between(
+                "R18",
+                "A demi target after five weeks (12 washes) has faded enough for a gloss",
+                2,
+                12,
+                "CIEDE2000",
+                Ciede2000.between(target.lab(), Washing.times(12).on(target).lab())));
+        Application ten = usual(ShadeClass.PERMANENT, 6, Tone.NATURAL);
+        checks.add(none(
+                "R20",
+                "With 10 vol colour does not lift: natural 7 by",
+                "levels",
+                ten.ownLift(natural(7), Factors.AVERAGE).level() - natural(7).level()));
+        checks.add(none(
+                "R50",
+                "An acid demi with 7 vol does not shift the natural base, by",
+                "levels",
+                demi.ownLift(natural(7), Factors.AVERAGE).level() - natural(7).level()));
+        checks.add(atLeast(
+                "R50",
+                "Demi at 1:1 instead of 1:2 gives fuller deposit: darker by",
+                0.1,
+                "levels",
+                demi.on(eight).level() - demi.withRatio(1).on(eight).level()));
+    }
+
+    private static void porous(List<Check> checks) {
+        Application seven = usual(ShadeClass.DEMI, 7, Tone.NATURAL);
+        Canvas normal = seven.on(lifted(9));
+        Canvas thirsty = seven.on(lifted(9, Porosity.HIGH));
+        checks.add(atLeast("R19", "Porous hair grabs darker, by", 0.1, "levels", normal.level() - thirsty.level()));
+        checks.add(atLeast(
+                "R19",
+                "and cooler: b* lower by",
+                1,
+                "",
+                normal.lab().b() - thirsty.lab().b()));
+        Canvas lighterShade = usual(ShadeClass.DEMI, 7.5, Tone.NATURAL).on(lifted(9, Porosity.HIGH));
+        checks.add(atMost(
+                "R19",
+                "A shade half a level lighter on porous hair lands within, of the shade on normal hair",
+                0.4,
+                "levels",
+                Math.abs(lighterShade.level() - normal.level())));
+        Canvas halfTime = seven.withMinutes(seven.minutes() / 2).on(lifted(9, Porosity.HIGH));
+        checks.add(between(
+                "R21",
+                "Pulled through porous lengths at half time they finish with the roots: difference",
+                -0.4,
+                0.4,
+                "levels",
+                halfTime.level() - normal.level()));
+        Canvas veryPorous = seven.on(lifted(9, Porosity.VERY_HIGH));
+        checks.add(atMost(
+                "R23",
+                "Very porous ends refuse the warm part: yellow taken, against normal hair",
+                0.9,
+                "times",
+                yellow(veryPorous) / yellow(normal)));
+        checks.add(atLeast(
+                "R23",
+                "and grab the cool part: blue taken, against normal hair",
+                1.05,
+                "times",
+                veryPorous.coloured().amount(Pigment.DYE_BLUE)
+                        / normal.coloured().amount(Pigment.DYE_BLUE)));
+        Canvas evened = seven.on(lifted(9, Porosity.VERY_HIGH).withEqualiser());
+        checks.add(atMost(
+                "R23",
+                "An equaliser first: what is left of the colour difference to normal hair",
+                0.8,
+                "times",
+                Ciede2000.between(evened.lab(), normal.lab()) / Ciede2000.between(veryPorous.lab(), normal.lab())));
+        Canvas laidFour = normal;
+        for (int i = 0; i < 3; i++) {
+            laidFour = seven.on(laidFour);
+        }
+        double first = Sample.dye(normal, DyeKind.OXIDATIVE);
+        double fifth = Sample.dye(seven.on(laidFour), DyeKind.OXIDATIVE) - Sample.dye(laidFour, DyeKind.OXIDATIVE);
+        checks.add(atMost(
+                "R23", "Hair only takes so many layers: the fifth against the first", 0.9, "times", fifth / first));
+    }
+
+    private static double yellow(Canvas canvas) {
+        return canvas.coloured().amount(Pigment.DYE_YELLOW);
+    }
+
+    private static void toners(List<Check> checks) {
+        Application toner = usual(ShadeClass.DEMI, 9, Tone.VIOLET);
+        double full = Sample.dye(toner.on(lifted(10)), DyeKind.OXIDATIVE);
+        checks.add(between(
+                "R51",
+                "Toners take fast: share taken after 5 of 20 min",
+                0.4,
+                0.75,
+                "",
+                Sample.dye(toner.withMinutes(5).on(lifted(10)), DyeKind.OXIDATIVE) / full));
+        checks.add(atMost(
+                "R51",
+                "Wet hair dilutes: share taken",
+                0.8,
+                "",
+                Sample.dye(toner.onHair(Wetness.WET).on(lifted(10)), DyeKind.OXIDATIVE) / full));
+        Canvas tooDark = usual(ShadeClass.GLOSS, 8, Tone.VIOLET).on(lifted(10));
+        Canvas cleared = new Washing(1, true).on(tooDark);
+        checks.add(atLeast(
+                "R52",
+                "A clarifying shampoo on too dark a gloss lifts it by",
+                0.15,
+                "levels",
+                cleared.level() - tooDark.level()));
+        Application tinge =
+                new Application(new Dyes(0, 0.12, 0.14), ShadeClass.GLOSS, 1, 6, 20, Wetness.DRY, Setting.OPEN);
+        Canvas violet = tinge.on(lifted(11));
+        checks.add(between(
+                "R52",
+                "A violet tinge on 11 to begin with, hue",
+                285,
+                359,
+                "°",
+                violet.lab().hueDegrees()));
+        checks.add(between(
+                "R52",
+                "has left after two washes, hue",
+                20,
+                110,
+                "°",
+                Washing.times(2).on(violet).lab().hueDegrees()));
+        // 1 part shade, 3 developer, shampoo half the developer's weight: what dilutes is 4.5 to 1.
+        Application shampoo = usual(ShadeClass.DEMI, 7, Tone.ASH)
+                .withRatio(4.5)
+                .withMinutes(5)
+                .onHair(Wetness.WET);
+        Canvas orange = lifted(6.5);
+        Canvas calmed = shampoo.on(orange);
+        checks.add(atMost(
+                "R54",
+                "Colour shampoo (1 : 3 : 1½) calms orange: chroma against before",
+                0.9,
+                "times",
+                calmed.lab().chroma() / orange.lab().chroma()));
+        checks.add(atMost("R54", "and darkens it by no more than", 0.75, "levels", orange.level() - calmed.level()));
+    }
+
+    private static void grey(List<Check> checks) {
+        Canvas halfGrey = natural(6).withGrey(0.6);
+        Application coverage =
+                Application.usual(Sample.dyes(ShadeClass.COVERAGE, 6, Tone.NATURAL), ShadeClass.COVERAGE, 20);
+        Application normal = usual(ShadeClass.PERMANENT, 6, Tone.NATURAL);
+        checks.add(atMost(
+                "R55",
+                "Coverage with 20 vol on 60 % grey: its miss against a normal shade's",
+                0.6,
+                "times",
+                Sample.misses(coverage.on(halfGrey), 6, Tone.NATURAL)
+                        / Sample.misses(normal.on(halfGrey), 6, Tone.NATURAL)));
+        Canvas littleGrey = natural(6).withGrey(0.1);
+        Canvas warm = coverage.on(littleGrey);
+        Dyes ash = Sample.dyes(ShadeClass.PERMANENT, 6, Tone.ASH);
+        Canvas withAsh = coverage.withDyes(coverage.dyes().times(0.75).plus(ash.times(0.25)))
+                .on(littleGrey);
+        checks.add(atMost(
+                "R55",
+                "On less grey it goes red or warm: hue against natural 6",
+                -1,
+                "°",
+                warm.lab().hueDegrees() - natural(6).lab().hueDegrees()));
+        checks.add(atLeast(
+                "R55",
+                "a part of ash turns it back, hue by",
+                0.5,
+                "°",
+                withAsh.lab().hueDegrees() - warm.lab().hueDegrees()));
+    }
+
+    private static void amounts(List<Check> checks) {
+        ratio(checks, ShadeClass.PERMANENT, 1, 1.5);
+        ratio(checks, ShadeClass.DEMI, 1, 2);
+        ratio(checks, ShadeClass.GLOSS, 1, 1);
+        ratio(checks, ShadeClass.DIRECT, 0, 0);
+        checks.add(between("R60", "Lightener, developer to 1", 2, 2, "", LiftProduct.LIGHTENER.usualRatio()));
+        blend(checks, 10, 20, 15);
+        blend(checks, 20, 30, 25);
+        blend(checks, 0, 10, 5);
+        Head full = new Head(
+                List.of(new Zone(
+                        ZonePlace.BACK,
+                        new Strand(
+                                List.of(new Band(0, 60, BandKind.LIGHTENED, 8, Tone.AS_LIFTED, Porosity.NORMAL, 0))))),
+                Density.DENSE,
+                Thickness.NORMAL);
+        // Permanent is mixed 1:1, so half of the mix is colour.
+        checks.add(between(
+                "R62",
+                "Colour for one permanent pass on a full, long, dense head",
+                95,
+                145,
+                "g",
+                HairAmount.mixGrams(full, List.of(new BandRef(0, 0))) / 2));
+        checks.add(between("R62", "Reserve, share of the need", 0.2, 0.2, "", HairAmount.reserve()));
+        minutes(checks, ShadeClass.DEMI, 20, 25);
+        minutes(checks, ShadeClass.GLOSS, 20, 20);
+        minutes(checks, ShadeClass.PERMANENT, 30, 45);
+        Application demi = usual(ShadeClass.DEMI, 6, Tone.NATURAL);
+        checks.add(none(
+                "R63",
+                "Demi does not go on darkening: 45 min against 20, by",
+                "levels",
+                demi.on(lifted(8)).level() - demi.withMinutes(45).on(lifted(8)).level()));
+        checks.add(between(
+                "R63",
+                "Babylights with 30 vol in 45–50 min: natural 6 after 47 min, level",
+                9,
+                10.5,
+                "",
+                Sample.lightener(30, 47).on(natural(6)).level()));
+        checks.add(between("R63", "Remover in 20–30 min", 20, 30, "min", RemoverRound.USUAL.minutes()));
+    }
+
+    private static void ratio(List<Check> checks, ShadeClass shadeClass, double from, double to) {
+        checks.add(between(
+                "R60",
+                "Developer to 1 of " + shadeClass.words() + " colour",
+                from,
+                to,
+                "",
+                shadeClass.developerPerColour()));
+    }
+
+    private static void minutes(List<Check> checks, ShadeClass shadeClass, double from, double to) {
+        checks.add(between(
+                "R63", "Full time of " + shadeClass.words() + " colour", from, to, "min", shadeClass.fullMinutes()));
+    }
+
+    private static void blend(List<Check> checks, double weaker, double stronger, double wanted) {
+        double volume = Developer.blended(List.of(
+                        new Developer.Portion(new Developer(weaker), 50),
+                        new Developer.Portion(new Developer(stronger), 50)))
+                .volume();
+        String what = weaker == 0 ? "water or treatment" : (int) weaker + " vol";
+        checks.add(between(
+                "R61", what + " and " + (int) stronger + " vol in equal weights make", wanted, wanted, "vol", volume));
+    }
+}

@@ -1,0 +1,132 @@
+package mischung.check;
+
+import static mischung.check.Check.atLeast;
+import static mischung.check.Check.atMost;
+import static mischung.check.Check.between;
+import static mischung.check.Check.none;
+import static mischung.check.Sample.lightener;
+import static mischung.check.Sample.natural;
+
+import java.util.ArrayList;
+import java.util.List;
+import mischung.change.Care;
+import mischung.change.Course;
+import mischung.doubt.Calibration;
+import mischung.doubt.Factor;
+import mischung.doubt.Learned;
+import mischung.doubt.Start;
+import mischung.doubt.StrandTest;
+import mischung.hair.Canvas;
+import mischung.hair.Elasticity;
+import mischung.hair.Fibre;
+import mischung.hair.PigmentLine;
+import mischung.hair.Porosity;
+import mischung.hair.Reading;
+import mischung.hair.Thickness;
+
+/** Strength, treatments, strand tests and ranges: rules R38, R39 and the program's own claims. */
+final class StrengthChecks {
+    private StrengthChecks() {}
+
+    static List<Check> all() {
+        List<Check> checks = new ArrayList<>();
+        stretch(checks);
+        learning(checks);
+        ranges(checks);
+        return checks;
+    }
+
+    private static void stretch(List<Check> checks) {
+        Canvas once = lightener(20, 45).on(natural(6));
+        checks.add(atLeast(
+                "R39",
+                "Untouched hair lightened once with 20 vol springs back: strength left",
+                Elasticity.SPRINGS_BACK.from(),
+                "",
+                once.fibre().integrity()));
+        Canvas fragile = new Canvas(
+                PigmentLine.LIFTED.at(9), Reading.WHITE_FIBRE, 0, Fibre.read(Thickness.FINE, Porosity.VERY_HIGH));
+        Canvas overdone = lightener(40, 50).on(fragile);
+        checks.add(atMost(
+                "R39",
+                "Fine, very porous hair after 50 min of 40 vol stays stretched or breaks: strength left",
+                Elasticity.RETURNS_SLOWLY.from(),
+                "",
+                overdone.fibre().integrity()));
+        Canvas treated = overdone;
+        for (int i = 0; i < 20; i++) {
+            treated = new Care(Care.Kind.BOND, 20).on(treated);
+        }
+        checks.add(atMost(
+                        "strength",
+                        "Twenty bond treatments bring it no further than its ceiling: strength over the ceiling",
+                        0,
+                        "",
+                        treated.fibre().integrity() - overdone.fibre().ceiling())
+                .on(Check.Basis.OWN_CLAIM));
+        checks.add(between("R63", "A bond treatment has its full effect after", 4, 20, "min", fullBond()));
+    }
+
+    private static double fullBond() {
+        Canvas worn = natural(6).with(natural(6).fibre().spent(0.3));
+        double full = new Care(Care.Kind.BOND, 60).on(worn).fibre().integrity();
+        for (int minutes = 0; minutes <= 60; minutes++) {
+            if (new Care(Care.Kind.BOND, minutes).on(worn).fibre().integrity() >= full - 1e-12) {
+                return minutes;
+            }
+        }
+        return 60;
+    }
+
+    private static void learning(List<Check> checks) {
+        Start start = Start.of(natural(6));
+        Course course = Course.of(lightener(20, 40));
+        double expected = course.on(start.best(), Calibration.none().factors()).level();
+        Learned as = Calibration.none().learn(StrandTest.byEye(start, course, expected));
+        checks.add(atMost(
+                "R38",
+                "The first section tells how far the hair will go: doubt about its lift left after one strand",
+                0.95,
+                "times",
+                as.after().spread(Factor.LIFT) / Factor.LIFT.spread()));
+        checks.add(between(
+                        "learning",
+                        "A strand that came out as predicted leaves the lift factor at",
+                        0.99,
+                        1.01,
+                        "",
+                        as.after().median(Factor.LIFT))
+                .on(Check.Basis.OWN_CLAIM));
+        Learned lighter = Calibration.none().learn(StrandTest.byEye(start, course, expected + 0.75));
+        checks.add(atLeast(
+                        "learning",
+                        "A strand ¾ level lighter than predicted raises the lift factor to",
+                        1.03,
+                        "",
+                        lighter.after().median(Factor.LIFT))
+                .on(Check.Basis.OWN_CLAIM));
+        Learned absurd = Calibration.none().learn(StrandTest.byEye(start, course, 4));
+        checks.add(none(
+                        "learning",
+                        "A strand that turned out darker than it began is flagged: change of the factor",
+                        "",
+                        absurd.after().median(Factor.LIFT) - 1)
+                .on(Check.Basis.OWN_CLAIM));
+    }
+
+    private static void ranges(List<Check> checks) {
+        CoverageTrial trial = CoverageTrial.run(200, 48, 7);
+        for (double claim : new double[] {0.5, 0.8, 0.95}) {
+            double slack = 3 * Math.sqrt(claim * (1 - claim) / trial.heads());
+            checks.add(between(
+                            "ranges",
+                            "On " + trial.heads() + " made-up heads ranges that claim " + Math.round(100 * claim)
+                                    + " in 100 held the true level",
+                            claim - slack,
+                            Math.min(1, claim + slack),
+                            "",
+                            trial.held(claim))
+                    .on(Check.Basis.OWN_CLAIM));
+        }
+    }
+}

@@ -1,0 +1,199 @@
+package mischung.doubt;
+
+import java.util.Arrays;
+import java.util.Locale;
+import mischung.Constants;
+import mischung.change.Factors;
+import mischung.hair.Canvas;
+import org.hipparchus.linear.Array2DRowRealMatrix;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.CholeskyDecomposition;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+
+/**
+ * What is known of one client's {@link Factor}s: their logarithms are taken to be normally distributed, with a mean of 0 and
+ * the spread of untested heads to begin with. Each strand test is taken in by an iterated extended Kalman update (Jazwinski,
+ * Stochastic Processes and Filtering Theory, 1970; Bell and Cathey, IEEE Trans. Automatic Control 38, 1993): the model is
+ * made straight about the present estimate, the observation is weighed against it by their variances, and this is repeated
+ * about the new estimate until it stands still. With one factor and a straight model it is the closed-form posterior of two
+ * normal distributions.
+ *
+ * <p>An observation further from its prediction than three standard deviations of the two together is flagged and not taken
+ * in: a wrong product, a wrong history or a slip of the pen is likelier than such hair.
+ */
+public final class Calibration {
+    private static final Constants SPREAD = Constants.in("spread");
+    private static final int ROUNDS = 8;
+    private static final double NUDGE = 1e-3;
+    private static final double MOST = Math.log(9);
+
+    private final RealVector mean;
+    private final RealMatrix covariance;
+    private final int observations;
+
+    private Calibration(RealVector mean, RealMatrix covariance, int observations) {
+        this.mean = mean;
+        this.covariance = covariance;
+        this.observations = observations;
+    }
+
+    /** Nothing tested yet. */
+    public static Calibration none() {
+        double[] variances = Arrays.stream(Factor.values())
+                .mapToDouble(f -> f.spread() * f.spread())
+                .toArray();
+        return new Calibration(
+                new ArrayRealVector(variances.length), MatrixUtils.createRealDiagonalMatrix(variances), 0);
+    }
+
+    public int observations() {
+        return observations;
+    }
+
+    /** The factors in the middle of what is known (medians). */
+    public Factors factors() {
+        return factors(mean);
+    }
+
+    /** The factors {@code z} standard deviations off, in the coordinates of the covariance's Cholesky factor. */
+    Factors factors(double[] z) {
+        RealMatrix root = new CholeskyDecomposition(covariance, 1e-10, 1e-14).getL();
+        return factors(mean.add(root.operate(new ArrayRealVector(z))));
+    }
+
+    /** Median of one factor. */
+    public double median(Factor factor) {
+        return Math.exp(mean.getEntry(at(factor)));
+    }
+
+    /** Standard deviation of one factor's logarithm; smaller is surer. */
+    public double spread(Factor factor) {
+        return Math.sqrt(covariance.getEntry(at(factor), at(factor)));
+    }
+
+    /** What this strand test teaches. */
+    public Learned learn(StrandTest test) {
+        Sight sight = new Sight(test);
+        RealVector predicted = sight.at(mean);
+        RealMatrix slope = sight.slope(mean);
+        RealMatrix noise = sight.noise(mean);
+        RealMatrix doubt =
+                slope.multiply(covariance).multiply(slope.transpose()).add(noise);
+        RealVector off = sight.seen().subtract(predicted);
+        double[] deviations = new double[off.getDimension()];
+        boolean far = false;
+        for (int i = 0; i < deviations.length; i++) {
+            deviations[i] = off.getEntry(i) / Math.sqrt(doubt.getEntry(i, i));
+            far |= Math.abs(deviations[i]) > SPREAD.of("far outside");
+        }
+        Calibration after = updated(sight, noise);
+        return new Learned(
+                this,
+                after,
+                predicted.getEntry(0),
+                Math.sqrt(doubt.getEntry(0, 0)),
+                test.seenLevel(),
+                deviations[0],
+                far);
+    }
+
+    private Calibration updated(Sight sight, RealMatrix noise) {
+        RealVector here = mean;
+        RealMatrix gain = null;
+        RealMatrix slope = null;
+        for (int round = 0; round < ROUNDS; round++) {
+            slope = sight.slope(here);
+            RealMatrix doubt =
+                    slope.multiply(covariance).multiply(slope.transpose()).add(noise);
+            gain = covariance.multiply(slope.transpose()).multiply(MatrixUtils.inverse(doubt));
+            RealVector off = sight.seen().subtract(sight.at(here)).subtract(slope.operate(mean.subtract(here)));
+            here = mean.add(gain.operate(off));
+            here.mapToSelf(x -> Math.max(-MOST, Math.min(MOST, x)));
+        }
+        RealMatrix left =
+                MatrixUtils.createRealIdentityMatrix(mean.getDimension()).subtract(gain.multiply(slope));
+        // Joseph's form keeps the covariance symmetric and positive whatever the rounding.
+        RealMatrix after = left.multiply(covariance)
+                .multiply(left.transpose())
+                .add(gain.multiply(noise).multiply(gain.transpose()));
+        return new Calibration(here, after, observations + 1);
+    }
+
+    private static Factors factors(RealVector logs) {
+        double[] f = logs.map(x -> Math.exp(Math.max(-MOST, Math.min(MOST, x)))).toArray();
+        return new Factors(f[at(Factor.LIFT)], f[at(Factor.UPTAKE)], f[at(Factor.REMOVAL)], f[at(Factor.DAMAGE)]);
+    }
+
+    @SuppressWarnings("EnumOrdinal") // never stored, only the place within the vector
+    private static int at(Factor factor) {
+        return factor.ordinal();
+    }
+
+    @Override
+    public String toString() {
+        StringBuilder text = new StringBuilder("Calibration[");
+        for (Factor factor : Factor.values()) {
+            text.append(String.format(Locale.ROOT, "%s %.2f ± %.2f; ", factor.words(), median(factor), spread(factor)));
+        }
+        return text.append(observations).append(" observations]").toString();
+    }
+
+    /** What a strand test shows, as a function of the factors' logarithms: the level, and the strength if it was felt. */
+    private static final class Sight {
+        private final StrandTest test;
+
+        Sight(StrandTest test) {
+            this.test = test;
+        }
+
+        RealVector seen() {
+            return test.felt()
+                    .map(felt -> new ArrayRealVector(new double[] {test.seenLevel(), (felt.from() + felt.to()) / 2}))
+                    .orElseGet(() -> new ArrayRealVector(new double[] {test.seenLevel()}));
+        }
+
+        RealVector at(RealVector logs) {
+            return at(logs, test.start().best());
+        }
+
+        private RealVector at(RealVector logs, Canvas start) {
+            Canvas end = test.course().on(start, factors(logs));
+            return test.felt().isPresent()
+                    ? new ArrayRealVector(new double[] {end.level(), end.fibre().integrity()})
+                    : new ArrayRealVector(new double[] {end.level()});
+        }
+
+        RealMatrix slope(RealVector logs) {
+            int seen = seen().getDimension();
+            RealMatrix slope = new Array2DRowRealMatrix(seen, logs.getDimension());
+            for (int k = 0; k < logs.getDimension(); k++) {
+                RealVector more = logs.copy();
+                more.addToEntry(k, NUDGE);
+                RealVector less = logs.copy();
+                less.addToEntry(k, -NUDGE);
+                slope.setColumnVector(k, at(more).subtract(at(less)).mapDivide(2 * NUDGE));
+            }
+            return slope;
+        }
+
+        /** The eye's error on the result, and on the start as far as the start still shows in the result. */
+        RealMatrix noise(RealVector logs) {
+            double levels = SPREAD.of("reading");
+            double up = at(logs, test.start().in(new Draw(levels, 0, 0, 0, Factors.AVERAGE)))
+                    .getEntry(0);
+            double down = at(logs, test.start().in(new Draw(-levels, 0, 0, 0, Factors.AVERAGE)))
+                    .getEntry(0);
+            double ofStart = (up - down) / 2;
+            double ofEye = test.levelSpread();
+            RealMatrix noise = new Array2DRowRealMatrix(seen().getDimension(), seen().getDimension());
+            noise.setEntry(0, 0, ofEye * ofEye + ofStart * ofStart);
+            test.felt().ifPresent(felt -> {
+                double width = (felt.to() - felt.from()) / Math.sqrt(12);
+                noise.setEntry(1, 1, width * width + SPREAD.of("stretch") * SPREAD.of("stretch"));
+            });
+            return noise;
+        }
+    }
+}

@@ -1,0 +1,78 @@
+package mischung.doubt;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.SplittableRandom;
+import mischung.Constants;
+import mischung.RefusedInput;
+import org.hipparchus.distribution.continuous.NormalDistribution;
+
+/**
+ * Seeded draws by Latin hypercube (McKay, Beckman and Conover, Technometrics 21, 1979): of {@code count} draws each takes one
+ * of {@code count} equal shares of every uncertain figure, in shuffled order, so that few draws spread evenly. The same
+ * seed, count and calibration give the same draws.
+ */
+public final class Draws {
+    private static final Constants SPREAD = Constants.in("spread");
+    private static final NormalDistribution NORMAL = new NormalDistribution();
+
+    /** Beyond this many standard deviations no draw goes; absurd hair helps nobody. */
+    private static final double WIDEST = 3.5;
+
+    private Draws() {}
+
+    /**
+     * What all bands of a head share is drawn alike for all of them; the readings' errors are drawn for each band.
+     *
+     * @param count 2–10000
+     * @param band a number that differs from band to band
+     */
+    public static List<Draw> of(Calibration calibration, int count, long seed, long band) {
+        RefusedInput.within("count", count, 2, 10_000, "draws");
+        double[][] head = normals(Factor.values().length, count, new SplittableRandom(seed));
+        SplittableRandom ofBand = new SplittableRandom(seed ^ (0x9E3779B97F4A7C15L * (band + 1)));
+        double[][] reading = normals(3, count, ofBand);
+        double[] which = shares(count, ofBand);
+        List<Draw> draws = new ArrayList<>(count);
+        for (int i = 0; i < count; i++) {
+            double[] z = new double[head.length];
+            for (int k = 0; k < z.length; k++) {
+                z[k] = head[k][i];
+            }
+            draws.add(new Draw(
+                    SPREAD.of("reading") * reading[0][i],
+                    SPREAD.of("tone") * reading[1][i],
+                    SPREAD.of("porosity") * reading[2][i],
+                    which[i],
+                    calibration.factors(z)));
+        }
+        return draws;
+    }
+
+    private static double[][] normals(int figures, int count, SplittableRandom random) {
+        double[][] all = new double[figures][];
+        for (int k = 0; k < figures; k++) {
+            all[k] = shares(count, random);
+            for (int i = 0; i < count; i++) {
+                double z = NORMAL.inverseCumulativeProbability(all[k][i]);
+                all[k][i] = Math.max(-WIDEST, Math.min(WIDEST, z));
+            }
+        }
+        return all;
+    }
+
+    /** One number in each of {@code count} equal shares of 0–1, shuffled; never 0 or 1 itself. */
+    private static double[] shares(int count, SplittableRandom random) {
+        double[] shares = new double[count];
+        for (int i = 0; i < count; i++) {
+            shares[i] = (i + 1e-9 + (1 - 2e-9) * random.nextDouble()) / count;
+        }
+        for (int i = count - 1; i > 0; i--) {
+            int j = random.nextInt(i + 1);
+            double kept = shares[i];
+            shares[i] = shares[j];
+            shares[j] = kept;
+        }
+        return shares;
+    }
+}

@@ -1,0 +1,33 @@
+package mischung.doubt;
+
+import java.util.Optional;
+import mischung.Constants;
+import mischung.RefusedInput;
+import mischung.change.Course;
+import mischung.hair.Elasticity;
+import mischung.hair.LevelScale;
+
+/**
+ * What was done on a hidden strand and what was seen.
+ *
+ * @param start the strand before
+ * @param course what was done
+ * @param seenLevel afterwards, 1–12, any decimal
+ * @param levelSpread standard deviation of that reading in levels, 0.02–3
+ * @param felt the stretch afterwards, if it was tried
+ */
+public record StrandTest(Start start, Course course, double seenLevel, double levelSpread, Optional<Elasticity> felt) {
+    public StrandTest {
+        RefusedInput.within("seenLevel", seenLevel, LevelScale.DARKEST, LevelScale.LIGHTEST, "");
+        RefusedInput.within("levelSpread", levelSpread, 0.02, 3, "levels");
+    }
+
+    /** Read dry by eye beside the ladder. */
+    public static StrandTest byEye(Start start, Course course, double seenLevel) {
+        return new StrandTest(start, course, seenLevel, Constants.in("spread").of("seen"), Optional.empty());
+    }
+
+    public StrandTest stretched(Elasticity elasticity) {
+        return new StrandTest(start, course, seenLevel, levelSpread, Optional.of(elasticity));
+    }
+}

@@ -1,0 +1,176 @@
+package mischung.hair;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.stream.Collectors;
+import mischung.Constants;
+import mischung.RefusedInput;
+import mischung.light.Ciede2000;
+import mischung.light.Illuminant;
+import mischung.light.Lab;
+
+/**
+ * A colour that was read by eye or measured, turned into pigments: every way the history allows in which hair can look so,
+ * by least CIEDE2000. Three numbers cannot tell four or more pigments apart, so there is mostly more than one way, and the
+ * answer keeps them all as an interval.
+ *
+ * @param seen the colour to be explained, under D65
+ * @param best the explanation that fits best
+ * @param alike every explanation no eye can tell from the best, it included
+ */
+public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
+
+    private static final double UNSEEN = Constants.in("reading").of("unseen");
+    private static final double TURNED_WARM = Constants.in("reading").of("turned warm by earlier colour");
+    private static final double STEP = 0.5;
+    private static final double DEPTH_WEIGHT = 3;
+
+    /** Ratios to eumelanin that are tried in hair as it grew. */
+    private static final double[] PHEOMELANIN = {0, 0.2, 0.4, 0.7};
+
+    private static final double[] WARM = {0, 0.2, 0.5, 1, 2, 4, 8};
+
+    /** Ratios of eumelanin to residue that are tried in lightened hair. */
+    private static final double[] LEFT_EUMELANIN = {0, 0.1, 0.2, 0.4, 0.8};
+
+    /**
+     * One way hair can come to look so.
+     *
+     * @param underLevel level of the hair under the dye; the level seen where there is no dye
+     * @param misfit CIEDE2000 that remains
+     */
+    public record Explanation(Past.Kind kind, double underLevel, Pigments pigments, double misfit) {}
+
+    /** Read by eye. */
+    public static ReadIn of(double level, Tone tone, Past past) {
+        LevelScale.requireHalves("level", level);
+        return of(ToneScale.colourOf(level, tone), past);
+    }
+
+    /**
+     * Measured under D65.
+     *
+     * @throws RefusedInput unless L* is 5–95 and a* and b* are −60 to 80; hair has no other colours
+     */
+    public static ReadIn of(Lab seen, Past past) {
+        RefusedInput.within("L*", seen.l(), 5, 95, "");
+        RefusedInput.within("a*", seen.a(), -60, 80, "");
+        RefusedInput.within("b*", seen.b(), -60, 80, "");
+        List<Explanation> all = new ArrayList<>();
+        double level = LevelScale.levelOf(seen.l());
+        for (Past.Kind kind : Past.Kind.values()) {
+            if (kind == past.kind() || past.kind() == Past.Kind.UNKNOWN) {
+                addWays(all, kind, seen, level, past);
+            }
+        }
+        Explanation best = all.stream()
+                .min(Comparator.comparingDouble(Explanation::misfit))
+                .orElseThrow();
+        List<Explanation> alike =
+                all.stream().filter(e -> e.misfit <= best.misfit + UNSEEN).toList();
+        return new ReadIn(seen, best, alike);
+    }
+
+    public double misfit() {
+        return best.misfit;
+    }
+
+    /** Lowest level that may lie under the dye. */
+    public double underFrom() {
+        return alike.stream().mapToDouble(Explanation::underLevel).min().orElseThrow();
+    }
+
+    public double underTo() {
+        return alike.stream().mapToDouble(Explanation::underLevel).max().orElseThrow();
+    }
+
+    /** What cannot be told apart, in words; names each possible history with its levels. */
+    public String words() {
+        return alike.stream().map(Explanation::kind).distinct().map(this::words).collect(Collectors.joining(", or "));
+    }
+
+    private String words(Past.Kind kind) {
+        List<Explanation> ways = alike.stream().filter(e -> e.kind == kind).toList();
+        if (kind == Past.Kind.AS_GROWN || kind == Past.Kind.LIFTED) {
+            return kind.words();
+        }
+        String from = LevelScale.words(
+                ways.stream().mapToDouble(Explanation::underLevel).min().orElseThrow());
+        String to = LevelScale.words(
+                ways.stream().mapToDouble(Explanation::underLevel).max().orElseThrow());
+        return kind.words() + " of level " + (from.equals(to) ? from : from + "–" + to);
+    }
+
+    /** The band as first guessed: by the best explanation. */
+    public Canvas canvas(Thickness thickness, double porosity, double greyShare, double layers) {
+        return new Canvas(best.pigments, Reading.WHITE_FIBRE, greyShare, Fibre.read(thickness, porosity, layers));
+    }
+
+    private static void addWays(List<Explanation> all, Past.Kind kind, Lab seen, double level, Past past) {
+        switch (kind) {
+            case UNKNOWN -> {}
+            case AS_GROWN -> all.add(bestOf(kind, level, seen, PHEOMELANIN, WARM, Pigments::natural));
+            case LIFTED ->
+                all.add(bestOf(
+                        kind,
+                        level,
+                        seen,
+                        LEFT_EUMELANIN,
+                        new double[] {1},
+                        (amount, eumelanin, same) -> Pigments.lifted(amount).with(Pigment.EUMELANIN, eumelanin)));
+            case COLOURED -> addDyed(all, kind, DyeKind.OXIDATIVE, seen, level, past, 10);
+            case COLOURED_OVER_LIFTED -> addDyed(all, kind, DyeKind.OXIDATIVE, seen, level, past, LevelScale.LIGHTEST);
+            case DIRECT_OVER_LIFTED -> addDyed(all, kind, DyeKind.DIRECT, seen, level, past, LevelScale.LIGHTEST);
+        }
+    }
+
+    private static void addDyed(
+            List<Explanation> all, Past.Kind kind, DyeKind dye, Lab seen, double level, Past past, double lightest) {
+        // Dye only darkens, so what lies under it is as light as what is seen, or lighter.
+        double lowest = Math.max(past.underFrom(), Math.min(lightest, Math.floor(level / STEP) * STEP));
+        for (double under = lowest; under <= Math.min(lightest, past.underTo()) + 1e-9; under += STEP) {
+            Pigments base = kind == Past.Kind.COLOURED ? turnedWarm(under) : PigmentLine.LIFTED.at(under);
+            DyeFit.Fit fit =
+                    DyeFit.solve(List.of(new DyeFit.Aim(dyes -> lab(base.plus(dye, dyes)), seen, 1, DEPTH_WEIGHT)));
+            all.add(new Explanation(kind, under, base.plus(dye, fit.dyes()), fit.misfit()));
+        }
+        if (all.stream().noneMatch(e -> e.kind == kind)) {
+            // The history names darker hair than is seen: taken as it is said, with what misfit there is.
+            Pigments base = PigmentLine.LIFTED.at(past.underTo());
+            all.add(new Explanation(kind, past.underTo(), base, Ciede2000.between(seen, lab(base))));
+        }
+    }
+
+    /** Natural hair under permanent colour: that colour's own lift has turned some of it warm. */
+    private static Pigments turnedWarm(double level) {
+        Pigments natural = PigmentLine.NATURAL.at(level);
+        double turned = TURNED_WARM * natural.amount(Pigment.EUMELANIN);
+        return natural.with(Pigment.EUMELANIN, natural.amount(Pigment.EUMELANIN) - turned)
+                .with(Pigment.RESIDUE, natural.amount(Pigment.RESIDUE) + turned);
+    }
+
+    @FunctionalInterface
+    private interface Family {
+        Pigments of(double amount, double ratio, double otherRatio);
+    }
+
+    private static Explanation bestOf(
+            Past.Kind kind, double level, Lab seen, double[] ratios, double[] others, Family family) {
+        Explanation best = null;
+        for (double ratio : ratios) {
+            for (double other : others) {
+                Pigments tried = Depth.matched(amount -> family.of(amount, amount * ratio, amount * other), seen.l());
+                double misfit = Ciede2000.between(seen, lab(tried));
+                if (best == null || misfit < best.misfit) {
+                    best = new Explanation(kind, level, tried, misfit);
+                }
+            }
+        }
+        return best;
+    }
+
+    private static Lab lab(Pigments pigments) {
+        return Illuminant.D65.reflected(pigments.reflectance()).toLab();
+    }
+}

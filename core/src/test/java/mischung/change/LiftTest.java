@@ -1,0 +1,311 @@
+package mischung.change;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.OptionalDouble;
+import mischung.RefusedInput;
+import mischung.hair.Canvas;
+import mischung.hair.DyeKind;
+import mischung.hair.Dyes;
+import mischung.hair.Fibre;
+import mischung.hair.Pigment;
+import mischung.hair.PigmentLine;
+import mischung.hair.Porosity;
+import mischung.hair.Reading;
+import mischung.hair.Thickness;
+import mischung.light.Ciede2000;
+import mischung.product.ShadeClass;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import net.jqwik.api.constraints.DoubleRange;
+import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What must hold whatever the hair and the product: more never lifts less, nothing goes below nothing. */
+class LiftTest {
+    private static final double ROUNDING = 1e-9;
+
+    @Provide
+    Arbitrary<Canvas> hair() {
+        Arbitrary<Fibre> fibres = Combinators.combine(
+                        Arbitraries.of(Thickness.values()),
+                        Arbitraries.doubles().between(0, 3),
+                        Arbitraries.doubles().between(0, 8))
+                .as(Fibre::read);
+        Arbitrary<Dyes> dyes = Combinators.combine(
+                        Arbitraries.doubles().between(0, 0.6),
+                        Arbitraries.doubles().between(0, 0.6),
+                        Arbitraries.doubles().between(0, 0.6))
+                .as(Dyes::new);
+        return Combinators.combine(
+                        Arbitraries.of(PigmentLine.values()),
+                        Arbitraries.doubles().between(1, 12),
+                        fibres,
+                        Arbitraries.doubles().between(0, 1),
+                        dyes,
+                        dyes)
+                .as((line, level, fibre, grey, oxidative, direct) -> new Canvas(
+                        line.at(level).plus(DyeKind.OXIDATIVE, oxidative).plus(DyeKind.DIRECT, direct),
+                        Reading.WHITE_FIBRE,
+                        grey,
+                        fibre));
+    }
+
+    @Provide
+    Arbitrary<Lightening> laid() {
+        Arbitrary<Setting> settings = Combinators.combine(
+                        Arbitraries.of(Place.values()),
+                        Arbitraries.of(Cover.values()),
+                        Arbitraries.of(true, false),
+                        Arbitraries.doubles().between(1, 20))
+                .as(Setting::new);
+        return Combinators.combine(
+                        Arbitraries.of(LiftProduct.values()),
+                        Arbitraries.doubles().between(0, 40),
+                        Arbitraries.doubles().between(0.5, 5),
+                        Arbitraries.doubles().between(0, 200),
+                        settings,
+                        Arbitraries.doubles().between(0, 120))
+                .as((product, volume, ratio, minutes, setting, age) ->
+                        new Lightening(product, volume, ratio, minutes, setting, age, OptionalDouble.empty()));
+    }
+
+    @Property(tries = 300)
+    void moreVolumeTimeOrHeatNeverLiftsLess(
+            @ForAll("hair") Canvas hair, @ForAll("laid") Lightening laid, @ForAll @DoubleRange(max = 1) double more) {
+        double level = laid.on(hair).lab().l();
+        Lightening stronger = new Lightening(
+                laid.product(),
+                laid.volume() + more * (40 - laid.volume()),
+                laid.developerPerPowder(),
+                laid.minutes(),
+                laid.setting(),
+                laid.ageMinutes(),
+                laid.rewetAt());
+        Lightening longer = new Lightening(
+                laid.product(),
+                laid.volume(),
+                laid.developerPerPowder(),
+                laid.minutes() + 40 * more,
+                laid.setting(),
+                laid.ageMinutes(),
+                laid.rewetAt());
+        Lightening hotter = with(laid, laid.setting().withHeat());
+        Lightening atScalp = with(laid, laid.setting().at(Place.SCALP));
+        Lightening inFoil = with(laid, laid.setting().under(Cover.FOIL));
+        for (Lightening other : new Lightening[] {stronger, longer, hotter, atScalp, inFoil}) {
+            assertThat(other.on(hair).lab().l()).as("%s", other).isGreaterThanOrEqualTo(level - ROUNDING);
+        }
+        assertThat(level)
+                .as("lifting never darkens")
+                .isGreaterThanOrEqualTo(hair.lab().l() - ROUNDING);
+        Lightening older = laid.aged(Math.min(240, laid.ageMinutes() + 60 * more));
+        assertThat(older.on(hair).lab().l()).isLessThanOrEqualTo(level + ROUNDING);
+        assertThat(laid.rewettedAt(10 * more).on(hair).lab().l()).isLessThanOrEqualTo(level + ROUNDING);
+    }
+
+    private static Lightening with(Lightening laid, Setting setting) {
+        return new Lightening(
+                laid.product(),
+                laid.volume(),
+                laid.developerPerPowder(),
+                laid.minutes(),
+                setting,
+                laid.ageMinutes(),
+                laid.rewetAt());
+    }
+
+    @Property(tries = 300)
+    void nothingGoesBelowNothingNorBeyondItsBounds(
+            @ForAll("hair") Canvas hair,
+            @ForAll("laid") Lightening laid,
+            @ForAll @DoubleRange(max = 10) double factor) {
+        Canvas after = laid.on(hair, new Factors(factor, 1, 1, factor));
+        for (Pigment pigment : Pigment.values()) {
+            assertThat(after.coloured().amount(pigment)).isNotNegative();
+            if (pigment != Pigment.RESIDUE) {
+                assertThat(after.coloured().amount(pigment))
+                        .isLessThanOrEqualTo(hair.coloured().amount(pigment) + ROUNDING);
+            }
+        }
+        Fibre fibre = after.fibre();
+        assertThat(fibre.integrity()).isBetween(0.0, hair.fibre().integrity());
+        assertThat(fibre.ceiling()).isBetween(fibre.integrity(), hair.fibre().ceiling());
+        assertThat(fibre.porosity()).isBetween(hair.fibre().porosity(), 3.0);
+        assertThat(fibre.layers()).isBetween(0.0, hair.fibre().layers() + ROUNDING);
+    }
+
+    /** Only lightener takes dye; colour does not lift colour (common practice). */
+    @Property(tries = 100)
+    void tintsLeaveDyeAlone(@ForAll("hair") Canvas hair, @ForAll("laid") Lightening laid) {
+        Canvas after = laid.on(hair);
+        for (DyeKind kind : DyeKind.values()) {
+            if (!laid.product().takesDye()) {
+                assertThat(after.coloured().dyes(kind))
+                        .isEqualTo(hair.coloured().dyes(kind));
+            }
+        }
+    }
+
+    @Property(tries = 300)
+    void aRemoverTakesOxidativeDyeOnly(
+            @ForAll("hair") Canvas hair,
+            @ForAll @DoubleRange(max = 60) double minutes,
+            @ForAll @DoubleRange(max = 30) double rinse,
+            @ForAll boolean covered,
+            @ForAll boolean clarified,
+            @ForAll @DoubleRange(max = 10) double factor) {
+        RemoverRound round = new RemoverRound(minutes, covered, clarified, rinse);
+        Canvas after = round.on(hair, new Factors(1, 1, factor, 1));
+        for (Pigment pigment : Pigment.values()) {
+            boolean oxidative =
+                    pigment == Pigment.DYE_YELLOW || pigment == Pigment.DYE_RED || pigment == Pigment.DYE_BLUE;
+            if (oxidative) {
+                assertThat(after.coloured().amount(pigment))
+                        .isBetween(0.0, hair.coloured().amount(pigment));
+            } else {
+                assertThat(after.coloured().amount(pigment))
+                        .isEqualTo(hair.coloured().amount(pigment));
+            }
+        }
+        assertThat(after.fibre().layers()).isLessThanOrEqualTo(hair.fibre().layers());
+        double shorter = oxidative(new RemoverRound(minutes / 2, covered, clarified, rinse).on(hair));
+        assertThat(oxidative(round.on(hair))).isLessThanOrEqualTo(shorter + ROUNDING);
+    }
+
+    @Property(tries = 200)
+    void washesTakeDyeOnlyAndMoreWashesMore(
+            @ForAll("hair") Canvas hair,
+            @ForAll @DoubleRange(max = 200) double washes,
+            @ForAll @DoubleRange(max = 50) double more,
+            @ForAll @DoubleRange(max = 1) double loose) {
+        Canvas worn = hair.with(hair.fibre().withDyeHeld(0.5, loose));
+        Canvas once = Washing.times(washes).on(worn);
+        Canvas longer = Washing.times(washes + more).on(worn);
+        assertThat(once.lab().l()).isGreaterThanOrEqualTo(worn.lab().l() - ROUNDING);
+        for (Pigment pigment : Pigment.values()) {
+            double left = once.coloured().amount(pigment);
+            assertThat(longer.coloured().amount(pigment)).isBetween(0.0, left);
+            if (!pigment.words().contains("dye") && !pigment.words().contains("direct")) {
+                assertThat(left).isEqualTo(worn.coloured().amount(pigment));
+            }
+        }
+        // In two goes or in one: nearly the same, since what is loose is kept apart by its share.
+        Canvas inTwo = Washing.times(more).on(once);
+        assertThat(Ciede2000.between(inTwo.lab(), longer.lab())).isLessThan(1.5);
+    }
+
+    /** The closed form does not depend on how often one looks: two halves without exhaustion make the whole. */
+    @Test
+    void doseIsTheSameHoweverItIsSliced() {
+        Fibre fibre = Fibre.read(Thickness.NORMAL, Porosity.NORMAL);
+        Lightening whole = Lightening.of(LiftProduct.LIGHTENER, 20, 60, Setting.FOIL);
+        double sum = 0;
+        for (int minute = 0; minute < 60; minute++) {
+            sum += Lift.dose(whole.until(1).aged(minute), fibre);
+        }
+        assertThat(sum).isCloseTo(Lift.dose(whole, fibre), within(1e-9));
+    }
+
+    /** By hand: rate 0.055 a minute, life 70 min: 0.055 × 70 × (1 − e^(−40/70)) = 1.676. */
+    @Test
+    void doseOfTwentyVolumeForFortyMinutes() {
+        Lightening laid = Lightening.of(LiftProduct.LIGHTENER, 20, 40, Setting.FOIL);
+        assertThat(Lift.dose(laid, Fibre.read(Thickness.NORMAL, Porosity.NORMAL)))
+                .isCloseTo(1.676, within(1e-3));
+        Lightening blend = Lightening.of(LiftProduct.LIGHTENER, 25, 40, Setting.FOIL);
+        assertThat(Lift.dose(blend, Fibre.read(Thickness.NORMAL, Porosity.NORMAL)))
+                .as("a blend lies between")
+                .isCloseTo(1.676 * 0.0625 / 0.055, within(1e-3));
+    }
+
+    /** Each minute watched is the state itself, so that watching more often changes nothing. */
+    @Test
+    void aCourseEndsTheSameHoweverItIsWatched() {
+        Canvas start = Canvas.of(PigmentLine.NATURAL.at(5), Porosity.NORMAL);
+        Course course = Course.of(
+                Lightening.of(LiftProduct.LIGHTENER, 20, 40, Setting.FOIL),
+                new Care(Care.Kind.BOND, 10),
+                Application.usual(new Dyes(0.01, 0.02, 0.03), ShadeClass.DEMI, 6),
+                Washing.times(10));
+        int[] seen = {0};
+        Canvas end = course.watched(start, Factors.AVERAGE, 1, (minute, canvas) -> seen[0]++);
+        assertThat(seen[0]).isGreaterThan(70);
+        Canvas rarely = course.watched(start, Factors.AVERAGE, 60, (minute, canvas) -> {});
+        assertThat(end).isEqualTo(rarely).isEqualTo(course.on(start, Factors.AVERAGE));
+        assertThat(course.minutes()).isEqualTo(70);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "-1, 2, 30, 0, volume",
+        "41, 2, 30, 0, volume",
+        "NaN, 2, 30, 0, volume",
+        "20, 0.1, 30, 0, developerPerPowder",
+        "20, Infinity, 30, 0, developerPerPowder",
+        "20, 2, -1, 0, minutes",
+        "20, 2, 1e9, 0, minutes",
+        "20, 2, NaN, 0, minutes",
+        "20, 2, 30, -5, ageMinutes"
+    })
+    void absurdLighteningIsRefusedByName(double volume, double ratio, double minutes, double age, String field) {
+        assertThatThrownBy(() -> new Lightening(
+                        LiftProduct.LIGHTENER, volume, ratio, minutes, Setting.FOIL, age, OptionalDouble.empty()))
+                .isInstanceOfSatisfying(RefusedInput.class, refused -> {
+                    assertThat(refused.field()).isEqualTo(field);
+                    assertThat(refused.remedy()).containsPattern("[0-9]");
+                });
+    }
+
+    @Test
+    void otherAbsurdInputIsRefusedByName() {
+        Canvas hair = Canvas.of(PigmentLine.NATURAL.at(5), Porosity.NORMAL);
+        refused("sectionMm", () -> new Setting(Place.MIDS, Cover.FOIL, false, Double.NaN));
+        refused("lift", () -> new Factors(-1, 1, 1, 1));
+        refused("damage", () -> new Factors(1, 1, 1, Double.POSITIVE_INFINITY));
+        refused("minutes", () -> new RemoverRound(-3, true, true, 10));
+        refused("rinseMinutes", () -> new RemoverRound(20, true, true, 1e4));
+        refused("washes", () -> Washing.times(Double.NaN));
+        refused("minutes", () -> new Care(Care.Kind.BOND, 1e5));
+        refused("porosity", () -> Fibre.read(Thickness.FINE, 4, 0));
+        refused("layers", () -> Fibre.read(Thickness.FINE, 1, -1));
+        refused("stepMinutes", () -> Course.of().watched(hair, Factors.AVERAGE, 0, (minute, canvas) -> {}));
+        refused("cm", () -> Slip.of(hair, hair, RemoverRound.USUAL, Double.NaN, Barrier.NONE, Factors.AVERAGE));
+    }
+
+    private static void refused(String field, ThrowingCallable call) {
+        assertThatThrownBy(call)
+                .isInstanceOfSatisfying(
+                        RefusedInput.class,
+                        refused -> assertThat(refused.field()).isEqualTo(field));
+    }
+
+    @Test
+    void aBarrierKeepsAndASlipShows() {
+        Canvas kept = Canvas.of(PigmentLine.NATURAL.at(4), Porosity.NORMAL);
+        Canvas work = Canvas.of(PigmentLine.LIFTED.at(6), Porosity.NORMAL);
+        Lightening laid = Lightening.of(LiftProduct.LIGHTENER, 20, 35, Setting.FOIL);
+        Slip bare = Slip.of(kept, work, laid, 0.5, Barrier.NONE, Factors.AVERAGE);
+        assertThat(bare.bands()).as("a strip unlike both its neighbours").isTrue();
+        double shown = bare.againstKept();
+        for (Barrier barrier : new Barrier[] {Barrier.COTTON, Barrier.CREAM, Barrier.FILM}) {
+            double less =
+                    Slip.of(kept, work, laid, 0.5, barrier, Factors.AVERAGE).againstKept();
+            assertThat(less).as("%s", barrier).isLessThan(shown / 2);
+        }
+        Slip none = Slip.of(kept, work, laid, 0, Barrier.NONE, Factors.AVERAGE);
+        assertThat(none.bands()).as("no slip, no band").isFalse();
+    }
+
+    private static double oxidative(Canvas canvas) {
+        return canvas.coloured().dyes(DyeKind.OXIDATIVE).total();
+    }
+}
