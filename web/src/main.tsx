@@ -7,11 +7,17 @@ import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Refused, type Light } from './api/client';
 import { CaseFrame } from './pages/CaseFrame';
 import { CasesPage } from './pages/CasesPage';
+import { ModelPage } from './pages/ModelPage';
 import { PlanPage } from './pages/PlanPage';
 import { ReadPage } from './pages/ReadPage';
 import { LIGHTS, LightContext } from './state/light';
 import { theme } from './theme';
-import './styles.css';
+import './styles/base.css';
+import './styles/cases.css';
+import './styles/read.css';
+import './styles/plan.css';
+import './styles/model.css';
+import './styles/small.css';
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -34,6 +40,7 @@ const router = createBrowserRouter([
       { path: 'plan', element: <PlanPage /> },
     ],
   },
+  { path: '/model', element: <ModelPage /> },
   { path: '*', element: <Navigate to="/" replace /> },
 ]);
 

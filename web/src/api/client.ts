@@ -17,6 +17,10 @@ export type ReasonView = Schemas['ReasonView'];
 export type OutcomeView = Schemas['OutcomeView'];
 export type Vocabulary = Schemas['Vocabulary'];
 export type Ladder = Schemas['Ladder'];
+export type ModelRun = Schemas['ModelRun'];
+export type ModelView = Schemas['ModelView'];
+export type ModelChoices = Schemas['ModelChoices'];
+export type ModelChecks = Schemas['ModelChecks'];
 export type Problem = Schemas['Problem'];
 
 export type Kind = BandView['kind'];

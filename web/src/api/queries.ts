@@ -6,6 +6,10 @@ import {
   type Kind,
   type Ladder,
   type LookView,
+  type ModelChecks,
+  type ModelChoices,
+  type ModelRun,
+  type ModelView,
   type PlanView,
   type Tone,
   type Vocabulary,
@@ -47,4 +51,26 @@ export function usePlan(id: number, version: number): UseQueryResult<PlanView> {
     queryFn: () => answered(api.GET('/api/cases/{id}/plan', { params: { path: { id } } })),
     placeholderData: keepPreviousData,
   });
+}
+
+export function useModelChoices(): UseQueryResult<ModelChoices> {
+  return useQuery({
+    queryKey: ['model choices'],
+    queryFn: () => answered(api.GET('/api/model/choices')),
+    staleTime: Infinity,
+  });
+}
+
+/** The strands of the last answer stay while the next is computed, so that a slider can be dragged through them. */
+export function useModelRun(run: ModelRun): UseQueryResult<ModelView> {
+  return useQuery({
+    queryKey: ['model run', run],
+    queryFn: ({ signal }) => answered(api.POST('/api/model/run', { body: run, signal })),
+    placeholderData: keepPreviousData,
+    gcTime: 60_000,
+  });
+}
+
+export function useModelChecks(): UseQueryResult<ModelChecks> {
+  return useQuery({ queryKey: ['model checks'], queryFn: () => answered(api.GET('/api/model/checks')) });
 }

@@ -113,7 +113,7 @@ function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
           <Button type="text" href={`/api/cases/${state.id}/file`} aria-label="Export this case as a file">
             Export
           </Button>
-          <Button type="text" aria-label="Keys" onClick={() => setSheet(true)}>
+          <Button type="text" aria-label="Help" onClick={() => setSheet(true)}>
             ?
           </Button>
         </span>

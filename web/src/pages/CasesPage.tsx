@@ -5,6 +5,7 @@ import { Link, useNavigate } from 'react-router';
 import { answered, api, problemOf, type CaseSummary, type ExportedCase, type Problem } from '../api/client';
 import { useCases } from '../api/queries';
 import { ProblemNote } from '../parts/ProblemNote';
+import { Shortcuts } from '../parts/Shortcuts';
 import { Swatch } from '../parts/Swatch';
 
 const MOST_BYTES = 2 * 1024 * 1024;
@@ -18,6 +19,7 @@ function today(): string {
 export function CasesPage(): ReactNode {
   const cases = useCases();
   const [problem, setProblem] = useState<Problem | null>(null);
+  const [help, setHelp] = useState(false);
   return (
     <>
       <header className="bar">
@@ -25,7 +27,12 @@ export function CasesPage(): ReactNode {
           misch<em>u</em>ng
         </span>
         <span className="quiet">Corrective colour, computed on the hair</span>
+        <span className="push" />
+        <Button type="text" onClick={() => setHelp(true)}>
+          Help
+        </Button>
       </header>
+      <Shortcuts open={help} onClose={() => setHelp(false)} />
       <main className="cases">
         {problem && <ProblemNote problem={problem} />}
         <Begin onProblem={setProblem} />

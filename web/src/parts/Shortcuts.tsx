@@ -1,5 +1,6 @@
 import { Modal } from 'antd';
 import type { ReactNode } from 'react';
+import { Link } from 'react-router';
 
 const SHEET: { where: string; keys: [string, string][] }[] = [
   {
@@ -35,7 +36,11 @@ const SHEET: { where: string; keys: [string, string][] }[] = [
 
 export function Shortcuts({ open, onClose }: { open: boolean; onClose: () => void }): ReactNode {
   return (
-    <Modal title="Keys" open={open} onCancel={onClose} footer={null} width={640}>
+    <Modal title="Help" open={open} onCancel={onClose} footer={null} width={640}>
+      <p className="help-model">
+        <Link to="/model">The model at work</Link>: what is computed, tried out on one band, and every check
+        it is held against.
+      </p>
       <div className="shortcut-sheet">
         {SHEET.map(({ where, keys }) => (
           <section key={where}>

@@ -1,4 +1,4 @@
-/** What a step does to the hair. */
+/** What a step does to a band: lift, remover, deposit, washes, treatments, barriers; each in closed form over its time. */
 @NullMarked
 package mischung.change;
 

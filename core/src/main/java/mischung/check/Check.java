@@ -1,5 +1,7 @@
 package mischung.check;
 
+import java.math.BigDecimal;
+import java.math.MathContext;
 import java.util.Locale;
 
 /**
@@ -63,8 +65,13 @@ public record Check(
         if (value == Math.rint(value) && size < 1e6) {
             return Long.toString((long) value);
         }
-        return String.format(
-                Locale.ROOT, size >= 100 ? "%.0f" : size >= 10 ? "%.1f" : size >= 0.1 ? "%.2f" : "%.1g", value);
+        if (size >= 0.1) {
+            return String.format(Locale.ROOT, size >= 100 ? "%.0f" : size >= 10 ? "%.1f" : "%.2f", value);
+        }
+        return new BigDecimal(value)
+                .round(new MathContext(2))
+                .stripTrailingZeros()
+                .toPlainString();
     }
 
     /** A rule of the trade that must come out between two figures. */

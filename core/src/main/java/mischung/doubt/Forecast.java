@@ -9,7 +9,6 @@ import mischung.RefusedInput;
 import mischung.change.Course;
 import mischung.change.Factors;
 import mischung.hair.Canvas;
-import mischung.hair.LevelScale;
 import mischung.hair.ToneName;
 import mischung.light.Lab;
 import org.hipparchus.stat.descriptive.rank.Percentile;
@@ -22,17 +21,15 @@ public final class Forecast {
     /** What ranges claim where nothing else is said: eight times in ten the truth lies inside. */
     public static final double USUAL_CLAIM = 0.8;
 
+    /** Draws that all lie on one line still have a width the eye cannot see. */
+    private static final double FLAT = 1e-6;
+
     private final Canvas expected;
-    private final List<Lab> labs;
-    private final double[] levels;
-    private final double[] integrity;
+    private final List<Canvas> drawn;
 
     private Forecast(Canvas expected, List<Canvas> drawn) {
         this.expected = expected;
-        this.labs = drawn.stream().map(Canvas::lab).toList();
-        this.levels =
-                labs.stream().mapToDouble(lab -> LevelScale.levelOf(lab.l())).toArray();
-        this.integrity = drawn.stream().mapToDouble(c -> c.fibre().integrity()).toArray();
+        this.drawn = List.copyOf(drawn);
     }
 
     /** @param middle factors of the head where nothing deviates */
@@ -56,7 +53,7 @@ public final class Forecast {
 
     /** Between which levels the band falls {@code claim} (0.05–0.99) of the time. */
     public LevelRange levels(double claim) {
-        Interval range = range(levels, claim, expected.level());
+        Interval range = range(drawn.stream().mapToDouble(Canvas::level).toArray(), claim, expected.level());
         return new LevelRange(range.from(), range.to());
     }
 
@@ -66,7 +63,10 @@ public final class Forecast {
 
     /** Between which strengths, 0–1, the hair is left. */
     public Interval integrity(double claim) {
-        return range(integrity, claim, expected.fibre().integrity());
+        return range(
+                drawn.stream().mapToDouble(canvas -> canvas.fibre().integrity()).toArray(),
+                claim,
+                expected.fibre().integrity());
     }
 
     /** From–to, {@code from ≤ to}. */
@@ -75,9 +75,9 @@ public final class Forecast {
     /** Tones by how often they come out, most often first. */
     public List<ToneShare> tones() {
         Map<String, Integer> counts = new HashMap<>();
-        labs.forEach(lab -> counts.merge(ToneName.of(lab), 1, Integer::sum));
+        drawn.forEach(canvas -> counts.merge(ToneName.of(canvas.lab()), 1, Integer::sum));
         List<ToneShare> shares = new ArrayList<>();
-        counts.forEach((tone, count) -> shares.add(new ToneShare(tone, count / (double) labs.size())));
+        counts.forEach((tone, count) -> shares.add(new ToneShare(tone, count / (double) drawn.size())));
         shares.sort(Comparator.comparingDouble(ToneShare::share).reversed().thenComparing(ToneShare::tone));
         return shares;
     }
@@ -86,16 +86,25 @@ public final class Forecast {
     public record ToneShare(String tone, double share) {}
 
     /**
-     * Where the colour lies in a* and b*: the ellipse of the draws' covariance that holds {@code claim} of a normal
-     * distribution (2 degrees of freedom: squared radius −2·ln(1 − claim)).
+     * Where the colour lies in a* and b*: an ellipse of the shape of the draws' covariance, as large as holds {@code claim}
+     * of the draws. Deviations are not normal here (they bend along the lifted line), so no formula's radius is used.
      *
      * @param major half axis, in units of a* and b*
      * @param degrees of the major axis against a*
      */
-    public record Ellipse(double a, double b, double major, double minor, double degrees) {}
+    public record Ellipse(double a, double b, double major, double minor, double degrees) {
+        /** From the centre, in half axes: 1 is on the ellipse. */
+        double distance(Lab colour) {
+            double turn = Math.toRadians(degrees);
+            double x = Math.cos(turn) * (colour.a() - a) + Math.sin(turn) * (colour.b() - b);
+            double y = -Math.sin(turn) * (colour.a() - a) + Math.cos(turn) * (colour.b() - b);
+            return Math.hypot(x / major, y / minor);
+        }
+    }
 
     public Ellipse ellipse(double claim) {
         claimed(claim);
+        List<Lab> labs = drawn.stream().map(Canvas::lab).toList();
         double a = labs.stream().mapToDouble(Lab::a).average().orElseThrow();
         double b = labs.stream().mapToDouble(Lab::b).average().orElseThrow();
         double aa = 0;
@@ -110,22 +119,22 @@ public final class Forecast {
         double half = (aa - bb) / 2 / n;
         double mean = (aa + bb) / 2 / n;
         double root = Math.hypot(half, ab / n);
-        double radius = -2 * Math.log(1 - claim);
-        return new Ellipse(
+        Ellipse shape = new Ellipse(
                 a,
                 b,
-                Math.sqrt(radius * (mean + root)),
-                Math.sqrt(Math.max(0, radius * (mean - root))),
+                Math.sqrt(mean + root),
+                Math.sqrt(Math.max(FLAT, mean - root)),
                 Math.toDegrees(Math.atan2(ab / n, half) / 2));
+        double[] distances = labs.stream().mapToDouble(shape::distance).toArray();
+        double radius = new Percentile()
+                .withEstimationType(Percentile.EstimationType.R_6)
+                .evaluate(distances, 100 * claim);
+        return new Ellipse(a, b, radius * shape.major, radius * shape.minor, shape.degrees);
     }
 
     /** Whether this colour lies inside the ellipse of {@code claim}. */
     public boolean holds(Lab colour, double claim) {
-        Ellipse e = ellipse(claim);
-        double turn = Math.toRadians(e.degrees);
-        double x = Math.cos(turn) * (colour.a() - e.a) + Math.sin(turn) * (colour.b() - e.b);
-        double y = -Math.sin(turn) * (colour.a() - e.a) + Math.cos(turn) * (colour.b() - e.b);
-        return square(x / e.major) + square(y / Math.max(1e-9, e.minor)) <= 1;
+        return ellipse(claim).distance(colour) <= 1;
     }
 
     private static Interval range(double[] values, double claim, double expected) {
@@ -138,9 +147,5 @@ public final class Forecast {
 
     private static void claimed(double claim) {
         RefusedInput.within("claim", claim, 0.05, 0.99, "");
-    }
-
-    private static double square(double x) {
-        return x * x;
     }
 }

@@ -17,41 +17,44 @@ import mischung.doubt.Start;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.hair.Head;
+import mischung.hair.Look;
 import mischung.hair.Reading;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
+import org.jspecify.annotations.Nullable;
 
 /** The head while the planner works on it: every band as read and in draws of what is not sure about it. */
 final class Simulation {
     /** Few, since a plan asks for them band by band and step by step; a Latin hypercube spreads them evenly. */
-    private static final int DRAWS = 24;
+    private static final int DRAWS = 32;
 
     private static final long SEED = 20_240_229;
 
     private static final class Drawn {
         private Canvas asRead;
         private final List<Canvas> otherwise = new ArrayList<>();
+        private @Nullable Outcome seen;
     }
 
     private final Head head;
     private final Lab wished;
     private final Factors middle;
     private final Map<BandRef, Drawn> bands = new HashMap<>();
-    private final Map<BandRef, List<Draw>> draws = new HashMap<>();
+
+    /** The same for every band, so that bands that read the same get the same range. */
+    private final List<Draw> draws;
 
     Simulation(Head head, Wish wish, Calibration calibration) {
         this.head = head;
         this.wished = wish.colour();
         this.middle = calibration.factors();
-        long number = 0;
+        this.draws = Draws.of(calibration, DRAWS, SEED, 0);
         for (BandRef at : Plan.bandsOf(head)) {
             Drawn drawn = new Drawn();
             drawn.asRead = Reading.canvasOf(head.band(at), head.thickness());
             Start start = Start.of(drawn.asRead);
-            List<Draw> ofBand = Draws.of(calibration, DRAWS, SEED, number++);
-            ofBand.forEach(draw -> drawn.otherwise.add(start.in(draw)));
+            draws.forEach(draw -> drawn.otherwise.add(start.in(draw)));
             bands.put(at, drawn);
-            draws.put(at, ofBand);
         }
     }
 
@@ -66,11 +69,11 @@ final class Simulation {
     void lay(Change change, Collection<BandRef> some) {
         for (BandRef at : some) {
             Drawn drawn = drawn(at);
+            drawn.seen = null;
             drawn.asRead = change.on(drawn.asRead, middle);
-            List<Draw> ofBand = draws.get(at);
-            for (int i = 0; i < ofBand.size(); i++) {
+            for (int i = 0; i < draws.size(); i++) {
                 drawn.otherwise.set(
-                        i, change.on(drawn.otherwise.get(i), ofBand.get(i).factors()));
+                        i, change.on(drawn.otherwise.get(i), draws.get(i).factors()));
             }
         }
     }
@@ -89,9 +92,17 @@ final class Simulation {
     }
 
     private Outcome outcome(Drawn drawn, boolean touched) {
-        Forecast forecast = Forecast.of(drawn.asRead, drawn.otherwise);
-        var look = drawn.asRead.look();
-        return new Outcome(look, forecast.levels(), Ciede2000.between(wished, look.lab()), touched);
+        Outcome seen = drawn.seen;
+        if (seen == null) {
+            Look look = drawn.asRead.look();
+            seen = new Outcome(
+                    look,
+                    Forecast.of(drawn.asRead, drawn.otherwise).levels(),
+                    Ciede2000.between(wished, look.lab()),
+                    touched);
+            drawn.seen = seen;
+        }
+        return new Outcome(seen.look(), seen.range(), seen.difference(), touched);
     }
 
     private Drawn drawn(BandRef at) {

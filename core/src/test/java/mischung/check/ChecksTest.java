@@ -3,10 +3,18 @@ package mischung.check;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.api.DynamicTest.dynamicTest;
 
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.DynamicTest;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** The same list the application shows. */
 class ChecksTest {
@@ -20,5 +28,63 @@ class ChecksTest {
                         () -> assertThat(check.passes())
                                 .as("expected %s, found %s (%s)", check.expected(), check.found(), check.computed())
                                 .isTrue()));
+    }
+
+    /** The rules of the trade that speak of what the model computes; each is checked or said to be left out. */
+    private static final String ASKED =
+            "R1 R2 R3 R4 R5 R6 R7 R8 R9 R15 R16 R17 R18 R19 R20 R21 R22 R23 R30 R31 R32 R33 R34"
+                    + " R35 R36 R37 R38 R39 R42 R44 R45 R50 R51 R52 R53 R54 R55 R56 R57 R58 R60 R61 R62 R63 R72";
+
+    @Test
+    void everyRuleIsCheckedOrSaidToBeLeftOut() {
+        Set<String> told = new TreeSet<>(ALL.stream().map(Check::rule).toList());
+        told.addAll(Checks.notModelled().stream().map(Checks.NotModelled::rule).toList());
+        assertThat(told).contains(ASKED.split(" ", -1));
+    }
+
+    @Test
+    void whatIsLeftOutIsInTheDocumentWithItsReason() throws IOException {
+        String document = Files.readString(Path.of("..", "docs", "model.md")).replaceAll("\\s+", " ");
+        for (Checks.NotModelled left : Checks.notModelled()) {
+            assertThat(document).contains(left.rule() + " | " + left.what() + " | " + left.why());
+        }
+    }
+
+    /** A check that cannot fail is none: each has a bound, and outside of it is refused. */
+    @Test
+    void everyCheckCanFail() {
+        for (Check check : ALL) {
+            assertThat(Double.isInfinite(check.from()) && Double.isInfinite(check.to()))
+                    .as(check.says())
+                    .isFalse();
+            double beyond = Double.isInfinite(check.to()) ? check.from() - 1 : check.to() + 1;
+            assertThat(with(check, beyond).passes()).isFalse();
+            assertThat(with(check, Double.NaN).passes()).as("NaN is no result").isFalse();
+        }
+    }
+
+    private static Check with(Check check, double computed) {
+        return new Check(
+                check.rule(),
+                check.says(),
+                check.basis(),
+                check.source(),
+                check.unit(),
+                check.from(),
+                check.to(),
+                computed);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "2, 3, 2.3, 2 to 3 times, 2.30 times",
+        "-Infinity, 5e-5, 0.0000496, at most 0.00005 times, 0.00005 times",
+        "0.5, Infinity, 123.4, at least 0.50 times, 123 times",
+        "15, 15, 15, 15 times, 15 times"
+    })
+    void figuresAreSpokenPlainly(double from, double to, double computed, String expected, String found) {
+        Check check = new Check("R0", "", Check.Basis.OWN_CLAIM, "", "times", from, to, computed);
+        assertThat(check.expected()).isEqualTo(expected);
+        assertThat(check.found()).isEqualTo(found);
     }
 }

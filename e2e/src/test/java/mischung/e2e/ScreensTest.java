@@ -40,7 +40,16 @@ class ScreensTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/cases/1/read", "/cases/1/plan", "/cases/2/read", "/cases/2/plan", "/cases/3/plan"})
+    @ValueSource(
+            strings = {
+                "/",
+                "/cases/1/read",
+                "/cases/1/plan",
+                "/cases/2/read",
+                "/cases/2/plan",
+                "/cases/3/plan",
+                "/model"
+            })
     void axeFindsNothingSerious(String path) {
         Page page = open(path, 1280, 800);
         List<String> faults = new AxeBuilder(page)
@@ -58,7 +67,9 @@ class ScreensTest {
         "/cases/1/read, 1280, 800",
         "/cases/1/read, 1024, 768",
         "/cases/2/plan, 1280, 800",
-        "/cases/2/plan, 1024, 768"
+        "/cases/2/plan, 1024, 768",
+        "/model, 1280, 800",
+        "/model, 1024, 768"
     })
     void nothingScrollsSideways(String path, int width, int height) {
         Page page = open(path, width, height);
@@ -68,7 +79,7 @@ class ScreensTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/cases/1/read", "/cases/2/plan"})
+    @ValueSource(strings = {"/", "/cases/1/read", "/cases/2/plan", "/model"})
     void whatIsPressedIsLargeEnough(String path) {
         Page page = open(path, 1280, 800);
         Object tooSmall = page.evaluate("""
@@ -109,6 +120,14 @@ class ScreensTest {
         hard.getByLabel("School of filling").getByText("two-level steps").click();
         assertThat(hard.getByText("After filler 2")).isVisible();
         keep(hard, folder, "plan-porous");
+        Page model = open("/model", 1280, 800);
+        keep(model, folder, "model");
+        model.getByLabel("About the model").evaluate("e => e.scrollIntoView()");
+        assertThat(model.getByLabel("Checks", new Page.GetByLabelOptions().setExact(true))
+                        .locator("tbody tr")
+                        .first())
+                .isVisible();
+        keep(model, folder, "model-checks");
         hard.keyboard().press("Control+z");
         assertThat(hard.getByText("After filler 2")).isHidden();
     }
@@ -122,9 +141,18 @@ class ScreensTest {
     private static Page open(String path, int width, int height) {
         Page page = chromium.page(application.address(), width, height);
         page.navigate(path);
-        assertThat(page.locator(path.equals("/") ? ".case-list li" : path.endsWith("read") ? ".band" : ".score-band")
-                        .first())
-                .isVisible();
+        assertThat(page.locator(sign(path)).first()).isVisible();
         return page;
+    }
+
+    /** What is there once the screen is. */
+    private static String sign(String path) {
+        if (path.equals("/")) {
+            return ".case-list li";
+        }
+        if (path.equals("/model")) {
+            return ".frame-hair";
+        }
+        return path.endsWith("read") ? ".band" : ".score-band";
     }
 }

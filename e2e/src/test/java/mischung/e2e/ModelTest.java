@@ -1,0 +1,129 @@
+package mischung.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** The page that shows the model at work, from Help, by hand. */
+class ModelTest {
+    @TempDir
+    static Path data;
+
+    private static Running application;
+    private static Chromium chromium;
+
+    @BeforeAll
+    static void start() {
+        application = Running.on(data, false);
+        chromium = new Chromium();
+    }
+
+    @AfterAll
+    static void stop() {
+        chromium.close();
+        application.close();
+        assertThat(chromium.complaints).isEmpty();
+    }
+
+    private static Page fromHelp() {
+        Page page = chromium.page(application.address(), 1280, 800);
+        page.navigate("/");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Help"))
+                .click();
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The model at work"))
+                .click();
+        assertThat(frame(page, 8)).isVisible();
+        return page;
+    }
+
+    private static Locator frame(Page page, int at) {
+        return page.getByLabel("The band over time").locator("li").nth(at);
+    }
+
+    private static Locator slider(Page page, String name) {
+        return page.getByRole(
+                AriaRole.SLIDER, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static void choose(Page page, String label, String words) {
+        page.getByLabel(label, new Page.GetByLabelOptions().setExact(true)).click();
+        page.locator(".ant-select-item-option:visible")
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + words + "$")))
+                .click();
+    }
+
+    @Test
+    void timeMovesTheStrandsAndAStrandTestNarrowsThem() {
+        Page page = fromHelp();
+        assertThat(frame(page, 0)).containsText("natural");
+        assertThat(frame(page, 8)).containsText("45 min");
+        assertThat(frame(page, 8)).containsText("light yellow");
+        slider(page, "For").focus();
+        for (int i = 0; i < 30; i++) {
+            page.keyboard().press("ArrowLeft");
+        }
+        assertThat(frame(page, 8)).containsText("15 min");
+        assertThat(frame(page, 8)).containsText("gold");
+        assertThat(page.getByLabel("How sure")).containsText("Without a strand test the range is wide");
+        page.getByText("A strand test of just this was done").click();
+        slider(page, "It came out at level").focus();
+        page.keyboard().press("Home");
+        assertThat(page.getByLabel("How sure")).containsText("flagged and not taken in");
+        for (int i = 0; i < 12; i++) {
+            page.keyboard().press("ArrowRight");
+        }
+        assertThat(page.getByLabel("How sure")).containsText("Learned:");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin anew"))
+                .click();
+        assertThat(frame(page, 8)).containsText("45 min");
+        page.context().close();
+    }
+
+    @Test
+    void aBoxDyedBandIsExplainedAndClearedAndTheLightRendersItAnew() {
+        Page page = fromHelp();
+        choose(page, "History", "colour over natural hair");
+        assertThat(page.getByLabel("What it is taken for")).containsText("Colour over natural hair of level");
+        choose(page, "Product", "reducing remover");
+        assertThat(frame(page, 8)).containsText("25 min");
+        assertThat(page.getByLabel("On the strand")).containsText("dye blue");
+        assertThat(page.getByLabel("If the hand slips")).containsText("hardly seen");
+        Locator hair = frame(page, 8).locator(".frame-hair");
+        Object daylight = hair.evaluate("e => getComputedStyle(e).backgroundColor");
+        page.getByLabel("Light", new Page.GetByLabelOptions().setExact(true))
+                .getByText("Warm")
+                .click();
+        assertThat(hair.evaluate("e => getComputedStyle(e).backgroundColor")).isNotEqualTo(daylight);
+        choose(page, "Product", "washes at home");
+        assertThat(frame(page, 8)).containsText("20 washes");
+        page.context().close();
+    }
+
+    @Test
+    void theChecksAreComputedAndFound() {
+        Page page = fromHelp();
+        Locator checks = page.getByLabel("Checks", new Page.GetByLabelOptions().setExact(true));
+        assertThat(checks.getByRole(AriaRole.HEADING).first()).hasText(Pattern.compile("(\\d{3}) of \\1 checks pass"));
+        page.getByLabel("Find a check").fill("R30");
+        assertThat(checks.locator("tbody tr").first()).containsText("R30");
+        assertThat(checks.getByText("common practice, no source").first()).isVisible();
+        page.getByLabel("Find a check").fill("no such thing");
+        assertThat(checks).containsText("No check speaks of that");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Compute again"))
+                .click();
+        assertThat(checks).containsText("Not modelled");
+        assertThat(checks).containsText("R56");
+        page.getByText("Every constant, and what it rests on").click();
+        assertThat(checks).containsText("Donner and Jensen");
+        page.context().close();
+    }
+}
