@@ -32,6 +32,7 @@ public final class Lift {
     private static final double USUAL_SECTION = FIGURES.of("usual section");
     private static final double SECTION_EXPONENT = FIGURES.of("section exponent");
     private static final double SCALP = FIGURES.of("scalp");
+    private static final double TINT_SCALP = FIGURES.of("tint scalp");
     private static final double HEAT = FIGURES.of("heat");
     private static final double HEAT_LIFE = FIGURES.of("heat life");
     private static final double SLOWING_BY_LAYER = FIGURES.of("slowing by layer");
@@ -72,7 +73,7 @@ public final class Lift {
         LiftProduct product = laid.product();
         double rate = product.rate(laid.volume())
                 * Math.pow((1 + product.usualRatio()) / (1 + laid.developerPerPowder()), RATIO_EXPONENT)
-                * (setting.place() == Place.SCALP ? SCALP : 1)
+                * (setting.place() == Place.MIDS ? 1 : product.dries() ? SCALP : TINT_SCALP)
                 * (product.dries() ? SPEED : TINT_SPEED).get(setting.cover())
                 * (setting.heat() ? HEAT : 1)
                 * Math.pow(USUAL_SECTION / setting.sectionMm(), SECTION_EXPONENT)

@@ -387,6 +387,8 @@ final class DepositChecks {
                 HairAmount.mixGrams(full, List.of(new BandRef(0, 0))) / 2));
         checks.add(between("R62", "Reserve, share of the need", 0.2, 0.2, "", HairAmount.reserve()));
         minutes(checks, ShadeClass.DEMI, 20, 25);
+        checks.add(between(
+                "R63", "A filler is a demi left for its full time", 10, 30, "min", ShadeClass.DEMI.fullMinutes()));
         minutes(checks, ShadeClass.GLOSS, 20, 20);
         minutes(checks, ShadeClass.PERMANENT, 30, 45);
         Application demi = usual(ShadeClass.DEMI, 6, Tone.NATURAL);

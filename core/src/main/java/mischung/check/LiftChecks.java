@@ -353,7 +353,7 @@ final class LiftChecks {
 
     private static double minutesToChroma(Canvas start) {
         for (double minute = 0; minute <= 120; minute += 0.5) {
-            if (lightener(10, minute).on(start).lab().chroma() <= 40) {
+            if (lightener(20, minute).on(start).lab().chroma() <= 40) {
                 return minute;
             }
         }

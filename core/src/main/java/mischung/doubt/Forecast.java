@@ -43,6 +43,7 @@ public final class Forecast {
 
     /** From results that were simulated elsewhere. */
     public static Forecast of(Canvas expected, List<Canvas> drawn) {
+        RefusedInput.within("draws", drawn.size(), 2, 10_000, "");
         return new Forecast(expected, drawn);
     }
 

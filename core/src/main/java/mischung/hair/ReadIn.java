@@ -130,16 +130,20 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
         // Dye only darkens, so what lies under it is as light as what is seen, or lighter.
         double lowest = Math.max(past.underFrom(), Math.min(lightest, Math.floor(level / STEP) * STEP));
         for (double under = lowest; under <= Math.min(lightest, past.underTo()) + 1e-9; under += STEP) {
-            Pigments base = kind == Past.Kind.COLOURED ? turnedWarm(under) : PigmentLine.LIFTED.at(under);
+            Pigments base = under(kind, under);
             DyeFit.Fit fit =
                     DyeFit.solve(List.of(new DyeFit.Aim(dyes -> lab(base.plus(dye, dyes)), seen, 1, DEPTH_WEIGHT)));
             all.add(new Explanation(kind, under, base.plus(dye, fit.dyes()), fit.misfit()));
         }
         if (all.stream().noneMatch(e -> e.kind == kind)) {
             // The history names darker hair than is seen: taken as it is said, with what misfit there is.
-            Pigments base = PigmentLine.LIFTED.at(past.underTo());
+            Pigments base = under(kind, past.underTo());
             all.add(new Explanation(kind, past.underTo(), base, Ciede2000.between(seen, lab(base))));
         }
+    }
+
+    private static Pigments under(Past.Kind kind, double level) {
+        return kind == Past.Kind.COLOURED ? turnedWarm(level) : PigmentLine.LIFTED.at(level);
     }
 
     /** Natural hair under permanent colour: that colour's own lift has turned some of it warm. */

@@ -18,6 +18,13 @@ public final class ToneName {
     /** From here up hair without warmth is what a toner was meant to do, and is called by the toner's name. */
     private static final double TONED_BLONDE = 8.75;
 
+    /** From here up hair lifted white has no tone of its own but a yellow rest. */
+    private static final double WHITE = 11;
+
+    private static final double YELLOW_FROM = 60;
+    private static final double YELLOW_TO = 115;
+    private static final double WHITE_CHROMA = 14;
+
     private static final double CLEARLY_GREY_CHROMA = 3;
 
     private ToneName() {}
@@ -26,6 +33,9 @@ public final class ToneName {
         double level = LevelScale.levelOf(colour.l());
         Lab natural = ToneScale.ofLine(PigmentLine.NATURAL, level);
         double strength = colour.chroma() / natural.chroma();
+        if (level >= WHITE && colour.hueDegrees() > YELLOW_FROM && colour.hueDegrees() < YELLOW_TO) {
+            return colour.chroma() < WHITE_CHROMA ? "white" : contributing(WHITE);
+        }
         if (strength < HOLLOW && level < TONED_BLONDE) {
             return hollow(colour.chroma(), colour.hueDegrees());
         }
@@ -98,7 +108,7 @@ public final class ToneName {
             return Tone.RED.words();
         }
         if (fromNatural < -9) {
-            return strength < 1.1 ? Tone.BEIGE.words() : Tone.COPPER.words();
+            return strength < (level >= TONED_BLONDE ? 1.6 : 1.1) ? Tone.BEIGE.words() : Tone.COPPER.words();
         }
         if (strength >= 1.3) {
             return fromNatural < -3 && level < 8.5 ? "copper-gold" : Tone.GOLD.words();

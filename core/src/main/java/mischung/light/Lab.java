@@ -1,5 +1,7 @@
 package mischung.light;
 
+import mischung.RefusedInput;
+
 /**
  * CIELAB (CIE 015) with the white it is relative to.
  *
@@ -11,6 +13,12 @@ package mischung.light;
  * </table>
  */
 public record Lab(double l, double a, double b, WhitePoint white) {
+    public Lab {
+        RefusedInput.finite("L*", l);
+        RefusedInput.finite("a*", a);
+        RefusedInput.finite("b*", b);
+    }
+
     /** A colour relative to {@link WhitePoint#d65()}. */
     public static Lab d65(double l, double a, double b) {
         return new Lab(l, a, b, WhitePoint.d65());

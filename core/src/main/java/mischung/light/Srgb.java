@@ -1,12 +1,19 @@
 package mischung.light;
 
 import java.util.Locale;
+import mischung.RefusedInput;
 
 /**
  * A screen colour by IEC 61966-2-1: each component 0–1, gamma-encoded. Colours outside the screen's gamut are clipped
  * component by component.
  */
 public record Srgb(double r, double g, double b) {
+    public Srgb {
+        RefusedInput.within("r", r, 0, 1, "");
+        RefusedInput.within("g", g, 0, 1, "");
+        RefusedInput.within("b", b, 0, 1, "");
+    }
+
     /** Seen by an eye adapted to the colour's own light, shown on a D65 screen (Bradford). */
     public static Srgb of(Xyz colour) {
         Xyz c = colour.adaptedTo(WhitePoint.d65());

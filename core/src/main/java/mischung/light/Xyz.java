@@ -1,5 +1,7 @@
 package mischung.light;
 
+import mischung.RefusedInput;
+
 /**
  * CIE 1931 tristimulus values with their white.
  *
@@ -9,6 +11,12 @@ package mischung.light;
  * </table>
  */
 public record Xyz(double x, double y, double z, WhitePoint white) {
+    public Xyz {
+        RefusedInput.finite("X", x);
+        RefusedInput.finite("Y", y);
+        RefusedInput.finite("Z", z);
+    }
+
     /** CIE 015: the cube root gives way to a straight line below (6/29)³. */
     private static final double KNEE = 216.0 / 24389.0;
 

@@ -122,6 +122,7 @@ class DoubtTest {
         assertThatThrownBy(() -> forecast.levels(1.5)).isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> forecast.levels(Double.NaN)).isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> Draws.of(Calibration.none(), 0, 1, 0)).isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> Forecast.of(BROWN.best(), List.of())).hasMessageContaining("draws");
     }
 
     /** Tests on hair that truly lifts faster bring the factor to the truth and narrow the range. */
@@ -190,12 +191,13 @@ class DoubtTest {
     /** A strand that feels weaker than predicted teaches damage, and only damage. */
     @Test
     void aStretchTeachesDamage() {
-        double expected = LIFT.on(BROWN.best(), Factors.AVERAGE).level();
-        Learned weak =
-                Calibration.none().learn(StrandTest.byEye(BROWN, LIFT, expected).stretched(Elasticity.RETURNS_SLOWLY));
+        Course strong = Course.of(Lightening.of(LiftProduct.LIGHTENER, 30, 50, Setting.FOIL));
+        double expected = strong.on(BROWN.best(), Factors.AVERAGE).level();
+        Learned weak = Calibration.none()
+                .learn(StrandTest.byEye(BROWN, strong, expected).stretched(Elasticity.RETURNS_SLOWLY));
         assertThat(weak.after().median(Factor.DAMAGE)).isGreaterThan(1.05);
         assertThat(weak.after().spread(Factor.DAMAGE)).isLessThan(Factor.DAMAGE.spread());
-        assertThatThrownBy(() -> StrandTest.byEye(BROWN, LIFT, Double.NaN)).isInstanceOf(RefusedInput.class);
-        assertThatThrownBy(() -> StrandTest.byEye(BROWN, LIFT, 40)).hasMessageContaining("seenLevel");
+        assertThatThrownBy(() -> StrandTest.byEye(BROWN, strong, Double.NaN)).isInstanceOf(RefusedInput.class);
+        assertThatThrownBy(() -> StrandTest.byEye(BROWN, strong, 40)).hasMessageContaining("seenLevel");
     }
 }

@@ -11,10 +11,12 @@ import mischung.RefusedInput;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
+import org.assertj.core.api.ThrowableAssert.ThrowingCallable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 class LightTest {
     private static final DataFile PAIRS = DataFile.of(mischung.check.Check.class, "ciede2000-34-pairs.csv");
@@ -54,30 +56,6 @@ class LightTest {
         Lab white = light.reflected(Spectrum.sampled(nm -> 1)).toLab();
         assertThat(white.l()).isCloseTo(100, within(1e-9));
         assertThat(white.chroma()).isCloseTo(0, within(1e-9));
-    }
-
-    /**
-     * Wyman, Sloan, Shirley: Simple Analytic Approximations to the CIE XYZ Color Matching Functions, JCGT 2(2) 2013, the
-     * multi-lobe fit; it stays within 0.06 of the tables over the whole range.
-     */
-    @Test
-    void observerAgreesWithTheAnalyticFit() {
-        for (int i = 0; i < Spectrum.SAMPLES; i++) {
-            double nm = Spectrum.nanometres(i);
-            double x = 1.056 * lobe(nm, 599.8, 37.9, 31.0)
-                    + 0.362 * lobe(nm, 442.0, 16.0, 26.7)
-                    - 0.065 * lobe(nm, 501.1, 20.4, 26.2);
-            double y = 0.821 * lobe(nm, 568.8, 46.9, 40.5) + 0.286 * lobe(nm, 530.9, 16.3, 31.1);
-            double z = 1.217 * lobe(nm, 437.0, 11.8, 36.0) + 0.681 * lobe(nm, 459.0, 26.0, 13.8);
-            assertThat(Observer.X.at(i)).isCloseTo(x, within(0.06));
-            assertThat(Observer.Y.at(i)).isCloseTo(y, within(0.06));
-            assertThat(Observer.Z.at(i)).isCloseTo(z, within(0.06));
-        }
-    }
-
-    private static double lobe(double nm, double mean, double below, double above) {
-        double t = (nm - mean) / (nm < mean ? below : above);
-        return Math.exp(-0.5 * t * t);
     }
 
     /** IEC 61966-2-1, the primaries' tristimulus values. */
@@ -136,6 +114,28 @@ class LightTest {
         assertThatThrownBy(() -> Ciede2000.between(Lab.d65(50, 0, 0), warm))
                 .isInstanceOf(RefusedInput.class)
                 .hasMessageContaining("white");
+    }
+
+    @ParameterizedTest
+    @ValueSource(doubles = {Double.NaN, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY})
+    void noColourHasFiguresThatAreNone(double absurd) {
+        WhitePoint white = WhitePoint.d65();
+        refused("L*", absurd, () -> Lab.d65(absurd, 0, 0));
+        refused("a*", absurd, () -> Lab.d65(50, absurd, 0));
+        refused("b*", absurd, () -> Lab.d65(50, 0, absurd));
+        refused("C*", absurd, () -> Lch.d65(50, absurd, 0));
+        refused("h", absurd, () -> Lch.d65(50, 20, absurd));
+        refused("X", absurd, () -> new Xyz(absurd, 1, 1, white));
+        refused("Z", absurd, () -> new Xyz(1, 1, absurd, white));
+        refused("g", absurd, () -> new Srgb(0, absurd, 0));
+        assertThatThrownBy(() -> new Srgb(0, 0, 1.5)).hasMessageContaining("from 0 to 1");
+    }
+
+    private static void refused(String field, double value, ThrowingCallable call) {
+        assertThatThrownBy(call).isInstanceOfSatisfying(RefusedInput.class, refused -> {
+            assertThat(refused.field()).isEqualTo(field);
+            assertThat(refused.value()).isEqualTo(Double.toString(value));
+        });
     }
 
     @Test

@@ -5,35 +5,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** The page that shows the model at work, from Help, by hand. */
-class ModelTest {
-    @TempDir
-    static Path data;
-
-    private static Running application;
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void start() {
-        application = Running.on(data, false);
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-        application.close();
-        assertThat(chromium.complaints).isEmpty();
-    }
-
+class ModelTest extends OneApplication {
     private static Page fromHelp() {
         Page page = chromium.page(application.address(), 1280, 800);
         page.navigate("/");
@@ -105,6 +83,39 @@ class ModelTest {
         assertThat(hair.evaluate("e => getComputedStyle(e).backgroundColor")).isNotEqualTo(daylight);
         choose(page, "Product", "washes at home");
         assertThat(frame(page, 8)).containsText("20 washes");
+        page.context().close();
+    }
+
+    @Test
+    void withoutAnAnswerThePageSaysSoAndKeepsWhatWasSet() {
+        Page page = fromHelp();
+        page.route("**/api/model/run", Route::abort);
+        slider(page, "Developer").focus();
+        page.keyboard().press("End");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("does not answer");
+        page.unroute("**/api/model/run");
+        page.keyboard().press("ArrowLeft");
+        assertThat(page.getByRole(AriaRole.ALERT)).isHidden();
+        assertThat(slider(page, "Developer")).hasAttribute("aria-valuetext", "39 vol");
+        assertThat(frame(page, 8)).isVisible();
+        page.context().close();
+    }
+
+    /** A history that cannot be: natural hair never reads as lifted; the list of tones follows the history. */
+    @Test
+    void onlyTonesThatAHistoryCanHaveAreOffered() {
+        Page page = fromHelp();
+        page.getByLabel("Tone read", new Page.GetByLabelOptions().setExact(true))
+                .click();
+        Locator options = page.locator(".ant-select-item-option:visible");
+        assertThat(options.first()).isVisible();
+        assertThat(options).hasText(new String[] {"natural", "ash", "gold", "copper"});
+        page.keyboard().press("Escape");
+        choose(page, "History", "lightened");
+        assertThat(frame(page, 0)).containsText("orange");
+        choose(page, "Product", "direct dye");
+        choose(page, "Hue", "green");
+        assertThat(page.getByLabel("On the strand")).containsText("direct blue");
         page.context().close();
     }
 

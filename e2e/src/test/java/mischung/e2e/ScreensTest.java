@@ -9,35 +9,14 @@ import com.microsoft.playwright.options.AriaRole;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every screen on the demonstration data: reachable, fitting, without serious faults; and its picture, if asked for. */
-class ScreensTest {
+class ScreensTest extends OneApplication {
     private static final Set<String> SERIOUS = Set.of("serious", "critical");
-
-    @TempDir
-    static Path data;
-
-    private static Running application;
-    private static Chromium chromium;
-
-    @BeforeAll
-    static void start() {
-        application = Running.on(data, true);
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-        application.close();
-    }
 
     @ParameterizedTest
     @ValueSource(
