@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { problemOf, type Light, type ModelRun } from '../api/client';
 import { useModelRun } from '../api/queries';
+import { Cautions } from '../parts/Cautions';
 import { ModelChecks } from '../parts/ModelChecks';
 import { ModelControls } from '../parts/ModelControls';
 import { ModelFindings, ModelStrands } from '../parts/ModelStrands';
@@ -42,6 +43,7 @@ export function ModelPage(): ReactNode {
             {answer.data && (
               <>
                 <ModelStrands view={answer.data} kind={settled.product.kind} />
+                {answer.data.cautions.length > 0 && <Cautions cautions={answer.data.cautions} />}
                 <ModelFindings view={answer.data} run={settled} />
               </>
             )}

@@ -34,7 +34,6 @@ export function ModelChecks(): ReactNode {
         <Input
           aria-label="Find a check"
           placeholder="Find: R9, remover, grey …"
-          allowClear
           value={asked}
           onChange={(event) => setAsked(event.target.value)}
         />

@@ -91,6 +91,7 @@ export function ModelFindings({ view, run }: { view: ModelView; run: ModelRun })
           </Patch>
         </p>
       </section>
+      <Lights view={view} />
       <Pigments view={view} />
       <Slips view={view} />
     </div>
@@ -99,6 +100,22 @@ export function ModelFindings({ view, run }: { view: ModelView; run: ModelRun })
 
 function Patch({ look, children }: { look: LookView; children: ReactNode }): ReactNode {
   return <Swatch look={look}>{children}</Swatch>;
+}
+
+function Lights({ view }: { view: ModelView }): ReactNode {
+  return (
+    <section aria-label="In five lights" className="lights">
+      <h3>The end in five lights</h3>
+      <ul>
+        {view.end.lights.map(({ light, words, colour }) => (
+          <li key={light}>
+            <span style={{ background: colour }} aria-hidden="true" />
+            {words}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
 }
 
 function Learned({ view }: { view: ModelView }): ReactNode {

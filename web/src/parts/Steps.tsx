@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { PlanView, TaskView } from '../api/client';
+import { Cautions } from './Cautions';
 
 const KIND_WORDS: Record<TaskView['kind'], string> = {
   PREPARE: 'ready',
@@ -18,17 +19,7 @@ export function Steps({ plan }: { plan: PlanView }): ReactNode {
       <h2>
         {plan.totalWords} <small>until {plan.endClock}</small>
       </h2>
-      <details className="cautions" open>
-        <summary>Before you begin</summary>
-        <ul>
-          {plan.cautions.map((caution) => (
-            <li key={caution.title} className={caution.strength === 'WARN' ? 'warning' : ''}>
-              <strong>{caution.title}.</strong> {caution.sentence} <em>Settled by: {caution.lifts}</em>
-            </li>
-          ))}
-          <li>Local law, the maker’s instructions and licensed practice come first.</li>
-        </ul>
-      </details>
+      <Cautions cautions={plan.cautions} />
       <ol>
         {plan.tasks.map((task) => (
           <li key={`${task.startMinute} ${task.title}`} className={`task ${task.kind.toLowerCase()}`}>

@@ -3,6 +3,8 @@ package mischung.hair;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import mischung.Constants;
 import mischung.RefusedInput;
@@ -23,6 +25,13 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
 
     private static final double UNSEEN = Constants.in("reading").of("unseen");
     private static final double TURNED_WARM = Constants.in("reading").of("turned warm by earlier colour");
+    /** A search takes some tens of milliseconds, and the same reading is asked for at every step of a slider. */
+    private static final Map<Asked, ReadIn> KNOWN = new ConcurrentHashMap<>();
+
+    private static final int MOST_KEPT = 1024;
+
+    private record Asked(Lab seen, Past past) {}
+
     private static final double STEP = 0.5;
     private static final double DEPTH_WEIGHT = 3;
 
@@ -54,6 +63,18 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
      * @throws RefusedInput unless L* is 5–95 and a* and b* are −60 to 80; hair has no other colours
      */
     public static ReadIn of(Lab seen, Past past) {
+        Asked asked = new Asked(seen, past);
+        ReadIn kept = KNOWN.get(asked);
+        if (kept == null) {
+            kept = searched(seen, past);
+            if (KNOWN.size() < MOST_KEPT) {
+                KNOWN.put(asked, kept);
+            }
+        }
+        return kept;
+    }
+
+    private static ReadIn searched(Lab seen, Past past) {
         RefusedInput.within("L*", seen.l(), 5, 95, "");
         RefusedInput.within("a*", seen.a(), -60, 80, "");
         RefusedInput.within("b*", seen.b(), -60, 80, "");

@@ -5,23 +5,25 @@ import mischung.DataFile;
 /** CIE standard illuminants (CIE 015, 5 nm): the lights hair is judged in. */
 public enum Illuminant {
     /** Average daylight, 6504 K. */
-    D65,
+    D65("daylight"),
     /** Horizon daylight, 5003 K. */
-    D50,
+    D50("low sun"),
     /** Incandescent bulb, 2856 K: warm salon light. */
-    A,
+    A("warm bulb"),
     /** Cool white fluorescent lamp. */
-    F2,
+    F2("cool white lamp"),
     /** Narrow-band fluorescent lamp, 4000 K: common in salons and shops. */
-    F11;
+    F11("narrow-band lamp");
 
+    private final String words;
     private final Spectrum power;
     private final double[] weightX = new double[Spectrum.SAMPLES];
     private final double[] weightY = new double[Spectrum.SAMPLES];
     private final double[] weightZ = new double[Spectrum.SAMPLES];
     private final WhitePoint white;
 
-    Illuminant() {
+    Illuminant(String words) {
+        this.words = words;
         power = Spectrum.of(
                 DataFile.of(Illuminant.class, "cie-illuminants-5nm.csv").numbers(name()));
         double luminance = 0;
@@ -39,6 +41,10 @@ public enum Illuminant {
             z += weightZ[i];
         }
         white = new WhitePoint(name(), x, 100, z);
+    }
+
+    public String words() {
+        return words;
     }
 
     /** Relative spectral power, 560 nm = 100. */

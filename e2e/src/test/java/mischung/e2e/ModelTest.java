@@ -52,6 +52,17 @@ class ModelTest extends OneApplication {
         assertThat(frame(page, 8)).containsText("15 min");
         assertThat(frame(page, 8)).containsText("gold");
         assertThat(page.getByLabel("How sure")).containsText("Without a strand test the range is wide");
+        assertThat(page.getByText("Persulfates can trigger asthma")).isVisible();
+        choose(page, "Where", "scalp");
+        assertThat(page.getByText("Strong developer at the scalp")).isHidden();
+        slider(page, "Developer").focus();
+        page.keyboard().press("End");
+        assertThat(page.getByText("Strong developer at the scalp")).isVisible();
+        page.keyboard().press("Home");
+        for (int i = 0; i < 20; i++) {
+            page.keyboard().press("ArrowRight");
+        }
+        choose(page, "Where", "mids");
         page.getByText("A strand test of just this was done").click();
         slider(page, "It came out at level").focus();
         page.keyboard().press("Home");

@@ -130,7 +130,7 @@ class ScreensTest extends OneApplication {
             return ".case-list li";
         }
         if (path.equals("/model")) {
-            return ".frame-hair";
+            return ".checks tbody tr";
         }
         return path.endsWith("read") ? ".band" : ".score-band";
     }

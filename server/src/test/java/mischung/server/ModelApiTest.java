@@ -61,6 +61,11 @@ class ModelApiTest {
         }
         assertThat(frames.path(8).path("at").asDouble()).isEqualTo(45);
         assertThat(run(RUN)).as("seeded").isEqualTo(view);
+        assertThat(view.path("end").path("lights").findValuesAsString("colour"))
+                .as("five lights, five colours")
+                .hasSize(5)
+                .doesNotHaveDuplicates();
+        assertThat(view.path("cautions").path(0).path("title").asString("")).isEqualTo("Lightener");
         assertThat(view.path("slips")).hasSize(4);
         assertThat(view.path("slips").path(0).path("seen").asBoolean()).isTrue();
     }

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import mischung.caution.Cautions;
 import mischung.change.Barrier;
 import mischung.change.Change;
 import mischung.change.Course;
@@ -23,6 +24,7 @@ import mischung.hair.Pigment;
 import mischung.hair.PigmentLine;
 import mischung.hair.Porosity;
 import mischung.hair.ReadIn;
+import mischung.light.Illuminant;
 import org.jspecify.annotations.Nullable;
 
 /** What became of the band, from the beginning to the end of what was done. */
@@ -32,7 +34,8 @@ record ModelView(
         EndView end,
         List<Amount> amounts,
         LearnedView learned,
-        List<SlipView> slips) {
+        List<SlipView> slips,
+        List<PlanView.CautionView> cautions) {
     private static final int FRAMES = 9;
     private static final int DRAWS = 200;
     private static final long SEED = 1;
@@ -69,11 +72,15 @@ record ModelView(
     /** The result, and how sure it is. */
     record EndView(
             LookView wet,
+            List<LightView> lights,
             List<ToneOften> tones,
             EllipseView ellipse,
             double integrityFrom,
             double integrityTo,
             boolean mayGoOn) {}
+
+    /** The result in one of the five lights, as sRGB. */
+    record LightView(Illuminant light, String words, String colour) {}
 
     /** How often a tone comes out, 0–1. */
     record ToneOften(String tone, double share) {}
@@ -131,7 +138,10 @@ record ModelView(
                                 LookView.rounded(end.coloured().amount(p), 10_000)))
                         .toList(),
                 learnedView(learned, known),
-                slips(run.product().change(amount), start.best()));
+                slips(run.product().change(amount), start.best()),
+                Cautions.of(run.product().change(amount), end.fibre()).stream()
+                        .map(PlanView.CautionView::of)
+                        .toList());
     }
 
     private static Frame frame(double at, Forecast forecast) {
@@ -149,9 +159,14 @@ record ModelView(
 
     private static EndView end(Forecast forecast) {
         var ellipse = forecast.ellipse(Forecast.USUAL_CLAIM);
+        Look look = forecast.expected().look();
         var integrity = forecast.integrity(Forecast.USUAL_CLAIM);
         return new EndView(
                 LookView.of(Look.of(forecast.expected().wetReflectance())),
+                Arrays.stream(Illuminant.values())
+                        .map(light -> new LightView(
+                                light, light.words(), look.under(light).hex()))
+                        .toList(),
                 forecast.tones().stream()
                         .map(t -> new ToneOften(t.tone(), LookView.rounded(t.share(), 100)))
                         .limit(4)

@@ -118,7 +118,11 @@ public record PlanView(
     public record FindingView(Plan.Weight weight, String sentence) {}
 
     /** What must be settled first. */
-    public record CautionView(Caution.Strength strength, String title, String sentence, String lifts) {}
+    public record CautionView(Caution.Strength strength, String title, String sentence, String lifts) {
+        static CautionView of(Caution caution) {
+            return new CautionView(caution.strength(), caution.title(), caution.sentence(), caution.lifts());
+        }
+    }
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
 
@@ -169,9 +173,7 @@ public record PlanView(
                 plan.findings().stream()
                         .map(f -> new FindingView(f.weight(), f.sentence()))
                         .toList(),
-                Cautions.of(plan).stream()
-                        .map(c -> new CautionView(c.strength(), c.title(), c.sentence(), c.lifts()))
-                        .toList());
+                Cautions.of(plan).stream().map(CautionView::of).toList());
     }
 
     private static String capital(String words) {
