@@ -54,18 +54,6 @@ public final class RefusedInput extends IllegalArgumentException {
         return value;
     }
 
-    /**
-     * Any finite number.
-     *
-     * @throws RefusedInput if {@code value} is NaN or infinite
-     */
-    public static double finite(String field, double value) {
-        if (!Double.isFinite(value)) {
-            throw new RefusedInput(field, value, "Give a finite number.");
-        }
-        return value;
-    }
-
     private static String unit(String unit) {
         return unit.isEmpty() ? "" : " " + unit;
     }

@@ -27,7 +27,7 @@ public final class LevelScale {
 
     /** Level of an L*, as a decimal; below the table it is 1, above it 12. */
     public static double levelOf(double lightness) {
-        RefusedInput.finite("L*", lightness);
+        RefusedInput.within("L*", lightness, -1000, 1000, "");
         if (lightness <= LIGHTNESS[0]) {
             return DARKEST;
         }

@@ -13,10 +13,13 @@ import mischung.RefusedInput;
  * </table>
  */
 public record Lab(double l, double a, double b, WhitePoint white) {
+    /** Far beyond any colour; a bound against nonsense. */
+    private static final double FARTHEST = 1000;
+
     public Lab {
-        RefusedInput.finite("L*", l);
-        RefusedInput.finite("a*", a);
-        RefusedInput.finite("b*", b);
+        RefusedInput.within("L*", l, -FARTHEST, FARTHEST, "");
+        RefusedInput.within("a*", a, -FARTHEST, FARTHEST, "");
+        RefusedInput.within("b*", b, -FARTHEST, FARTHEST, "");
     }
 
     /** A colour relative to {@link WhitePoint#d65()}. */

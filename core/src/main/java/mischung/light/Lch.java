@@ -4,10 +4,13 @@ import mischung.RefusedInput;
 
 /** CIELAB in cylinder coordinates: lightness 0–100, chroma ≥ 0, hue in degrees. */
 public record Lch(double l, double c, double hueDegrees, WhitePoint white) {
+    /** Far beyond any colour; a bound against nonsense. */
+    private static final double FARTHEST = 1000;
+
     public Lch {
-        RefusedInput.finite("L*", l);
-        RefusedInput.finite("C*", c);
-        RefusedInput.finite("h", hueDegrees);
+        RefusedInput.within("L*", l, -FARTHEST, FARTHEST, "");
+        RefusedInput.within("C*", c, 0, FARTHEST, "");
+        RefusedInput.within("h", hueDegrees, -36_000, 36_000, "");
     }
 
     public static Lch d65(double l, double c, double hueDegrees) {

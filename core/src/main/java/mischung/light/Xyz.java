@@ -11,10 +11,13 @@ import mischung.RefusedInput;
  * </table>
  */
 public record Xyz(double x, double y, double z, WhitePoint white) {
+    /** Far beyond any colour; a bound against nonsense. */
+    private static final double FARTHEST = 1000;
+
     public Xyz {
-        RefusedInput.finite("X", x);
-        RefusedInput.finite("Y", y);
-        RefusedInput.finite("Z", z);
+        RefusedInput.within("X", x, -FARTHEST, FARTHEST, "");
+        RefusedInput.within("Y", y, -FARTHEST, FARTHEST, "");
+        RefusedInput.within("Z", z, -FARTHEST, FARTHEST, "");
     }
 
     /** CIE 015: the cube root gives way to a straight line below (6/29)³. */

@@ -135,6 +135,7 @@ class LightTest {
         assertThatThrownBy(call).isInstanceOfSatisfying(RefusedInput.class, refused -> {
             assertThat(refused.field()).isEqualTo(field);
             assertThat(refused.value()).isEqualTo(Double.toString(value));
+            assertThat(refused.remedy()).matches("Give a value from -?\\d+ to \\d+\\.");
         });
     }
 

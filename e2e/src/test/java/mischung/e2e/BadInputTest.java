@@ -11,33 +11,13 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What is wrong is said at its place, and what was stored stays stored. */
-class BadInputTest {
-    @TempDir
-    static Path data;
-
-    private static Running application;
-    private static Chromium chromium;
-
+class BadInputTest extends OneApplication {
     private Page page;
-
-    @BeforeAll
-    static void start() {
-        application = Running.on(data, true);
-        chromium = new Chromium();
-    }
-
-    @AfterAll
-    static void stop() {
-        chromium.close();
-        application.close();
-    }
 
     @BeforeEach
     void open() {

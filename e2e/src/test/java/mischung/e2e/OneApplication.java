@@ -7,7 +7,7 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.io.TempDir;
 
-/** One application on the demonstration data and one browser for all tests of a class that change nothing. */
+/** One application on the demonstration data and one browser for all tests of a class. */
 abstract class OneApplication {
     @TempDir
     static Path data;
