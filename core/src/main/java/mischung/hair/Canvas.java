@@ -46,7 +46,18 @@ public record Canvas(Pigments coloured, Pigments white, double greyShare, Fibre 
 
     /** Level as a decimal, as {@link #look()} would say. */
     public double level() {
-        return LevelScale.levelOf(Illuminant.D65.lightness(reflectance()));
+        // Asked for at every minute of every band, so without a spectrum in between.
+        double[] main = coloured.absorption();
+        double[] grey = greyShare == 0 ? main : white.absorption();
+        double luminance = 0;
+        for (int i = 0; i < main.length; i++) {
+            double reflected = TressOptics.reflectance(main[i]);
+            if (greyShare > 0) {
+                reflected += greyShare * (TressOptics.reflectance(grey[i]) - reflected);
+            }
+            luminance += Illuminant.D65.luminanceOf(i) * reflected;
+        }
+        return LevelScale.levelOf(Illuminant.lightness(luminance));
     }
 
     /** More oxidative dye, by fibre. */

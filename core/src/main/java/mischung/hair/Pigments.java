@@ -2,12 +2,20 @@ package mischung.hair;
 
 import java.util.Arrays;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.IntStream;
 import mischung.RefusedInput;
 import mischung.light.Spectrum;
 
 /** How much of each {@link Pigment} a fibre holds. Immutable; no amount is ever negative. */
 public final class Pigments {
     private static final Pigment[] ALL = Pigment.values();
+
+    /** Unit spectra as plain arrays: the loop over them is where a simulation spends its time. */
+    private static final double[][] UNITS = Arrays.stream(ALL)
+            .map(pigment -> IntStream.range(0, Spectrum.SAMPLES)
+                    .mapToDouble(pigment.unitAbsorption()::at)
+                    .toArray())
+            .toArray(double[][]::new);
 
     /** One amount a pigment, in the order of the enum; an array because a plan asks for some 100,000 reflectances. */
     private final double[] amounts;
@@ -129,9 +137,9 @@ public final class Pigments {
         for (int p = 0; p < amounts.length; p++) {
             double amount = amounts[p];
             if (amount > 0) {
-                Spectrum unit = ALL[p].unitAbsorption();
+                double[] unit = UNITS[p];
                 for (int i = 0; i < absorption.length; i++) {
-                    absorption[i] += amount * unit.at(i);
+                    absorption[i] += amount * unit[i];
                 }
             }
         }

@@ -63,7 +63,17 @@ public enum Illuminant {
         for (int i = 0; i < Spectrum.SAMPLES; i++) {
             y += weightY[i] * reflectance.at(i);
         }
-        return Xyz.lightness(y / 100);
+        return lightness(y);
+    }
+
+    /** What a sample of reflectance 1 adds to Y, which is 100 for a perfect white. */
+    public double luminanceOf(int sample) {
+        return weightY[sample];
+    }
+
+    /** L* of a luminance Y, 0–100. */
+    public static double lightness(double luminance) {
+        return Xyz.lightness(luminance / 100);
     }
 
     /** Tristimulus values of a surface with this reflectance (0–1) under this light; Y = 100 for a perfect white. */
