@@ -99,7 +99,7 @@ public final class CoverageTrial {
         Course course = course(random, grown);
         Canvas end = course.on(truth, factors);
         Forecast forecast =
-                Forecast.of(Start.of(read), course, Factors.AVERAGE, Draws.of(Calibration.none(), draws, number, 0));
+                Forecast.of(Start.of(read), course, Factors.AVERAGE, Draws.of(Calibration.none(), draws, number));
         return new Case(forecast, end.level(), end.lab());
     }
 

@@ -82,11 +82,10 @@ public final class Calibration {
         RealMatrix doubt =
                 slope.multiply(covariance).multiply(slope.transpose()).add(noise);
         RealVector off = sight.seen().subtract(predicted);
-        double[] deviations = new double[off.getDimension()];
-        boolean far = false;
-        for (int i = 0; i < deviations.length; i++) {
-            deviations[i] = off.getEntry(i) / Math.sqrt(doubt.getEntry(i, i));
-            far |= Math.abs(deviations[i]) > SPREAD.of("far outside");
+        double furthest = 0;
+        for (int i = 0; i < off.getDimension(); i++) {
+            double deviation = off.getEntry(i) / Math.sqrt(doubt.getEntry(i, i));
+            furthest = Math.abs(deviation) > Math.abs(furthest) ? deviation : furthest;
         }
         Calibration after = updated(sight, noise);
         return new Learned(
@@ -95,8 +94,8 @@ public final class Calibration {
                 predicted.getEntry(0),
                 Math.sqrt(doubt.getEntry(0, 0)),
                 test.seenLevel(),
-                deviations[0],
-                far);
+                furthest,
+                Math.abs(furthest) > SPREAD.of("far outside"));
     }
 
     private Calibration updated(Sight sight, RealMatrix noise) {

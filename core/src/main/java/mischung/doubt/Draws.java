@@ -21,18 +21,13 @@ public final class Draws {
 
     private Draws() {}
 
-    /**
-     * What all bands of a head share is drawn alike for all of them; the readings' errors are drawn for each band.
-     *
-     * @param count 2–10000
-     * @param band a number that differs from band to band
-     */
-    public static List<Draw> of(Calibration calibration, int count, long seed, long band) {
+    /** @param count 2–10000 */
+    public static List<Draw> of(Calibration calibration, int count, long seed) {
         RefusedInput.within("count", count, 2, 10_000, "draws");
-        double[][] head = normals(Factor.values().length, count, new SplittableRandom(seed));
-        SplittableRandom ofBand = new SplittableRandom(seed ^ (0x9E3779B97F4A7C15L * (band + 1)));
-        double[][] reading = normals(3, count, ofBand);
-        double[] which = shares(count, ofBand);
+        SplittableRandom random = new SplittableRandom(seed);
+        double[][] head = normals(Factor.values().length, count, random);
+        double[][] reading = normals(3, count, random);
+        double[] which = shares(count, random);
         List<Draw> draws = new ArrayList<>(count);
         for (int i = 0; i < count; i++) {
             double[] z = new double[head.length];

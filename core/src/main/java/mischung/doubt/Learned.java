@@ -8,7 +8,7 @@ package mischung.doubt;
  * @param expectedLevel what the model had predicted
  * @param expectedSpread standard deviation of prediction and reading together, in levels
  * @param seenLevel what was seen
- * @param deviation seen against expected, in such standard deviations
+ * @param deviation of what lies furthest off, level or stretch, in standard deviations of its own
  * @param flagged it lies so far outside that it is not taken in by itself
  */
 public record Learned(

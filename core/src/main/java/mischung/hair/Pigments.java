@@ -103,13 +103,6 @@ public final class Pigments {
         return of(changed);
     }
 
-    /** Amount by amount {@code (1 − share) × this + share × other}; a share outside 0–1 carries the line on, down to none. */
-    public Pigments towards(Pigments other, double share) {
-        double[] between = new double[amounts.length];
-        Arrays.setAll(between, i -> Math.max(0, (1 - share) * amounts[i] + share * other.amounts[i]));
-        return of(between);
-    }
-
     /**
      * Reflectance of a tress of such fibres, 0–1: {@code C(λ) = exp(−f(β)·√σ(λ))} after Chiang, Bitterli, Tappan and
      * Burley 2016, over a small surface reflection. Cost: 81 square roots and exponentials.

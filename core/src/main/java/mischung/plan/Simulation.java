@@ -48,7 +48,7 @@ final class Simulation {
         this.head = head;
         this.wished = wish.colour();
         this.middle = calibration.factors();
-        this.draws = Draws.of(calibration, DRAWS, SEED, 0);
+        this.draws = Draws.of(calibration, DRAWS, SEED);
         for (BandRef at : Plan.bandsOf(head)) {
             Drawn drawn = new Drawn();
             drawn.asRead = Reading.canvasOf(head.band(at), head.thickness());

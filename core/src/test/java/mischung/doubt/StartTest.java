@@ -36,7 +36,7 @@ class StartTest {
     }
 
     private static double width(Start start, Course course, Calibration known) {
-        LevelRange range = Forecast.of(start, course, known.factors(), Draws.of(known, 160, 3, 0))
+        LevelRange range = Forecast.of(start, course, known.factors(), Draws.of(known, 160, 3))
                 .levels();
         return range.to() - range.from();
     }
@@ -122,7 +122,7 @@ class StartTest {
     void whiteFibresStayWhiteInEveryDraw() {
         Start start =
                 Start.of(Canvas.of(PigmentLine.NATURAL.at(5), Porosity.NORMAL).withGrey(0.4));
-        for (Draw draw : Draws.of(Calibration.none(), 40, 1, 0)) {
+        for (Draw draw : Draws.of(Calibration.none(), 40, 1)) {
             Canvas canvas = start.in(draw);
             assertThat(canvas.white()).isEqualTo(start.best().white());
             assertThat(canvas.greyShare()).isEqualTo(0.4);

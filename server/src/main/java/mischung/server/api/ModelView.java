@@ -118,7 +118,7 @@ record ModelView(
                         .learn(StrandTest.byEye(start, whole, run.strandTest().level()))
                 : null;
         Calibration known = learned == null ? Calibration.none() : learned.after();
-        List<Draw> draws = Draws.of(known, DRAWS, SEED, 0);
+        List<Draw> draws = Draws.of(known, DRAWS, SEED);
         List<Frame> frames = new ArrayList<>();
         Forecast last = null;
         for (int i = 0; i < FRAMES; i++) {
@@ -138,7 +138,7 @@ record ModelView(
                                 LookView.rounded(end.coloured().amount(p), 10_000)))
                         .toList(),
                 learnedView(learned, known),
-                slips(run.product().change(amount), start.best()),
+                slips(run.product().change(amount), start.best(), known.factors()),
                 Cautions.of(run.product().change(amount), end.fibre()).stream()
                         .map(PlanView.CautionView::of)
                         .toList());
@@ -200,10 +200,10 @@ record ModelView(
                         factors);
     }
 
-    private static List<SlipView> slips(Change change, Canvas worked) {
+    private static List<SlipView> slips(Change change, Canvas worked, Factors factors) {
         Canvas kept = Canvas.of(PigmentLine.NATURAL.at(KEPT_LEVEL), Porosity.NORMAL);
         return Arrays.stream(Barrier.values())
-                .map(barrier -> slip(barrier, Slip.of(kept, worked, change, SLIP_CM, barrier, Factors.AVERAGE)))
+                .map(barrier -> slip(barrier, Slip.of(kept, worked, change, SLIP_CM, barrier, factors)))
                 .toList();
     }
 
