@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import java.util.stream.DoubleStream;
 import mischung.Constants;
 import mischung.RefusedInput;
 import mischung.light.Ciede2000;
@@ -23,7 +24,7 @@ import mischung.light.Lab;
  */
 public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
 
-    private static final double UNSEEN = Constants.in("reading").of("unseen");
+    static final double UNSEEN = Constants.in("reading").of("unseen");
     private static final double TURNED_WARM = Constants.in("reading").of("turned warm by earlier colour");
     /** A search takes some tens of milliseconds, and the same reading is asked for at every step of a slider. */
     private static final Map<Asked, ReadIn> KNOWN = new ConcurrentHashMap<>();
@@ -38,7 +39,13 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
     /** Ratios to eumelanin that are tried in hair as it grew. */
     private static final double[] PHEOMELANIN = {0, 0.2, 0.4, 0.7};
 
-    private static final double[] WARM = {0, 0.2, 0.5, 1, 2, 4, 8};
+    private static final double[] WARM = DoubleStream.concat(
+                    DoubleStream.of(0),
+                    DoubleStream.iterate(
+                            0.125,
+                            warm -> warm <= Figures.HAIR.of("most warm pigment in natural hair"),
+                            warm -> warm * 1.25))
+            .toArray();
 
     /** Ratios of eumelanin to residue that are tried in lightened hair. */
     private static final double[] LEFT_EUMELANIN = {0, 0.1, 0.2, 0.4, 0.8};
@@ -131,7 +138,7 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
     private static void addWays(List<Explanation> all, Past.Kind kind, Lab seen, double level, Past past) {
         switch (kind) {
             case UNKNOWN -> {}
-            case AS_GROWN -> all.add(bestOf(kind, level, seen, PHEOMELANIN, WARM, Pigments::natural));
+            case AS_GROWN -> all.add(asGrown(level, seen));
             case LIFTED ->
                 all.add(bestOf(
                         kind,
@@ -151,16 +158,26 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
         // Dye only darkens, so what lies under it is as light as what is seen, or lighter.
         double lowest = Math.max(past.underFrom(), Math.min(lightest, Math.floor(level / STEP) * STEP));
         for (double under = lowest; under <= Math.min(lightest, past.underTo()) + 1e-9; under += STEP) {
-            Pigments base = under(kind, under);
-            DyeFit.Fit fit =
-                    DyeFit.solve(List.of(new DyeFit.Aim(dyes -> lab(base.plus(dye, dyes)), seen, 1, DEPTH_WEIGHT)));
-            all.add(new Explanation(kind, under, base.plus(dye, fit.dyes()), fit.misfit()));
+            all.add(dyed(kind, dye, under, seen));
         }
         if (all.stream().noneMatch(e -> e.kind == kind)) {
             // The history names darker hair than is seen: taken as it is said, with what misfit there is.
             Pigments base = under(kind, past.underTo());
             all.add(new Explanation(kind, past.underTo(), base, Ciede2000.between(seen, lab(base))));
         }
+    }
+
+    /** Hair as it grew, read as {@code seen}. */
+    static Explanation asGrown(double level, Lab seen) {
+        return bestOf(Past.Kind.AS_GROWN, level, seen, PHEOMELANIN, WARM, Pigments::natural);
+    }
+
+    /** The dye that makes hair of level {@code under} look as seen. */
+    static Explanation dyed(Past.Kind kind, DyeKind dye, double under, Lab seen) {
+        Pigments base = under(kind, under);
+        DyeFit.Fit fit =
+                DyeFit.solve(List.of(new DyeFit.Aim(dyes -> lab(base.plus(dye, dyes)), seen, 1, DEPTH_WEIGHT)));
+        return new Explanation(kind, under, base.plus(dye, fit.dyes()), fit.misfit());
     }
 
     private static Pigments under(Past.Kind kind, double level) {
@@ -195,7 +212,7 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
         return best;
     }
 
-    private static Lab lab(Pigments pigments) {
+    static Lab lab(Pigments pigments) {
         return Illuminant.D65.reflected(pigments.reflectance()).toLab();
     }
 }

@@ -1,10 +1,8 @@
 package mischung.hair;
 
-import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import mischung.light.Ciede2000;
-import mischung.light.Illuminant;
 import mischung.light.Lab;
 
 /**
@@ -20,12 +18,6 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
 
     private static final Map<Asked, Reading> KNOWN = new ConcurrentHashMap<>();
     private static final int MOST_KEPT = 4096;
-
-    /** A misfit no eye sees; the first base that comes this near is taken. */
-    private static final double UNSEEN = 1;
-
-    /** A level is read more surely than a tone. */
-    private static final double DEPTH_WEIGHT = 3;
 
     /** White fibres: very light natural hair, no melanin worth naming. */
     public static final Pigments WHITE_FIBRE = PigmentLine.NATURAL.at(Figures.HAIR.of("white fibre level"));
@@ -60,25 +52,11 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
         if (tone == Tone.NATURAL) {
             return new Reading(PigmentLine.NATURAL.at(level), 0, level);
         }
-        Lab wished = ToneScale.colourOf(level, tone);
-        double usual = Figures.HAIR.of("pheomelanin per eumelanin");
-        double most = Figures.HAIR.of("most warm pigment in natural hair");
-        // Less pheomelanin is ashier; warm pigment beside the eumelanin makes natural gold and copper.
-        Pigments best = depthMatched(0, 0, wished.l());
-        double least = Ciede2000.between(wished, seen(best));
-        for (double warm = 0.125; warm <= most; warm *= 1.25) {
-            Pigments tried = depthMatched(usual, warm, wished.l());
-            double misfit = Ciede2000.between(wished, seen(tried));
-            if (misfit < least) {
-                least = misfit;
-                best = tried;
-            }
-        }
-        return new Reading(best, least, level);
+        return of(ReadIn.asGrown(level, ToneScale.colourOf(level, tone)));
     }
 
-    private static Pigments depthMatched(double pheomelanin, double warm, double lightness) {
-        return Depth.matched(amount -> Pigments.natural(amount, amount * pheomelanin, amount * warm), lightness);
+    private static Reading of(ReadIn.Explanation way) {
+        return new Reading(way.pigments(), way.misfit(), way.underLevel());
     }
 
     private static Reading lightened(double level, Tone tone) {
@@ -86,20 +64,14 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
             return new Reading(PigmentLine.LIFTED.at(level), 0, level);
         }
         Lab wished = ToneScale.colourOf(level, tone);
-        Reading best = new Reading(
-                PigmentLine.LIFTED.at(level), Ciede2000.between(wished, seen(PigmentLine.LIFTED.at(level))), level);
-        for (double under = level; under <= LevelScale.LIGHTEST && best.misfit > UNSEEN; under += 0.5) {
-            Pigments base = PigmentLine.LIFTED.at(under);
-            DyeFit.Fit fit =
-                    DyeFit.solve(List.of(new DyeFit.Aim(dyes -> seen(base.plus(dyes)), wished, 1, DEPTH_WEIGHT)));
-            if (fit.misfit() < best.misfit) {
-                best = new Reading(base.plus(fit.dyes()), fit.misfit(), under);
+        Pigments bare = PigmentLine.LIFTED.at(level);
+        Reading best = new Reading(bare, Ciede2000.between(wished, ReadIn.lab(bare)), level);
+        for (double under = level; under <= LevelScale.LIGHTEST && best.misfit > ReadIn.UNSEEN; under += 0.5) {
+            Reading dyed = of(ReadIn.dyed(Past.Kind.COLOURED_OVER_LIFTED, DyeKind.OXIDATIVE, under, wished));
+            if (dyed.misfit < best.misfit) {
+                best = dyed;
             }
         }
         return best;
-    }
-
-    private static Lab seen(Pigments pigments) {
-        return Illuminant.D65.reflected(pigments.reflectance()).toLab();
     }
 }

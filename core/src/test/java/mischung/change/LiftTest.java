@@ -12,6 +12,7 @@ import mischung.hair.Dyes;
 import mischung.hair.Fibre;
 import mischung.hair.Pigment;
 import mischung.hair.PigmentLine;
+import mischung.hair.Pigments;
 import mischung.hair.Porosity;
 import mischung.hair.Reading;
 import mischung.hair.Thickness;
@@ -32,6 +33,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 /** What must hold whatever the hair and the product: more never lifts less, nothing goes below nothing. */
 class LiftTest {
     private static final double ROUNDING = 1e-9;
+
+    /** In L*; the worst found by searching heads with up to 1.2 of blue dye is 0.54. */
+    private static final double BLUE_SHADOW = 0.8;
 
     @Provide
     Arbitrary<Canvas> hair() {
@@ -78,10 +82,14 @@ class LiftTest {
                         new Lightening(product, volume, ratio, minutes, setting, age, OptionalDouble.empty()));
     }
 
-    @Property(tries = 300)
+    /**
+     * On undyed hair what is seen is lighter or the same. On hair full of blue dye the first warm residue may show darker by
+     * some tenth of a level, since it takes the light the dye lets through; there the pigments themselves are compared.
+     */
+    @Property(tries = 500)
     void moreVolumeTimeOrHeatNeverLiftsLess(
             @ForAll("hair") Canvas hair, @ForAll("laid") Lightening laid, @ForAll @DoubleRange(max = 1) double more) {
-        double level = laid.on(hair).lab().l();
+        Canvas undyed = hair.with(LiftTest::undyed);
         Lightening stronger = new Lightening(
                 laid.product(),
                 laid.volume() + more * (40 - laid.volume()),
@@ -102,14 +110,34 @@ class LiftTest {
         Lightening atScalp = with(laid, laid.setting().at(Place.SCALP));
         Lightening inFoil = with(laid, laid.setting().under(Cover.FOIL));
         for (Lightening other : new Lightening[] {stronger, longer, hotter, atScalp, inFoil}) {
-            assertThat(other.on(hair).lab().l()).as("%s", other).isGreaterThanOrEqualTo(level - ROUNDING);
+            liftsAtLeast(other, laid, hair, undyed);
         }
-        assertThat(level)
-                .as("lifting never darkens")
-                .isGreaterThanOrEqualTo(hair.lab().l() - ROUNDING);
-        Lightening older = laid.aged(Math.min(240, laid.ageMinutes() + 60 * more));
-        assertThat(older.on(hair).lab().l()).isLessThanOrEqualTo(level + ROUNDING);
-        assertThat(laid.rewettedAt(10 * more).on(hair).lab().l()).isLessThanOrEqualTo(level + ROUNDING);
+        liftsAtLeast(laid, laid.until(0), hair, undyed);
+        liftsAtLeast(laid, laid.aged(Math.min(240, laid.ageMinutes() + 60 * more)), hair, undyed);
+        liftsAtLeast(laid, laid.rewettedAt(10 * more), hair, undyed);
+    }
+
+    private static Pigments undyed(Pigments pigments) {
+        return pigments.times(pigment -> switch (pigment) {
+            case EUMELANIN, PHEOMELANIN, RESIDUE, KERATIN -> 1;
+            case DYE_YELLOW, DYE_RED, DYE_BLUE, DIRECT_YELLOW, DIRECT_RED, DIRECT_BLUE -> 0;
+        });
+    }
+
+    private static void liftsAtLeast(Lightening more, Lightening less, Canvas hair, Canvas undyed) {
+        assertThat(more.on(undyed).lab().l())
+                .as("%s against %s", more, less)
+                .isGreaterThanOrEqualTo(less.on(undyed).lab().l() - ROUNDING);
+        assertThat(more.on(hair).lab().l())
+                .as("%s against %s", more, less)
+                .isGreaterThanOrEqualTo(less.on(hair).lab().l() - BLUE_SHADOW);
+        for (Pigment pigment : Pigment.values()) {
+            if (pigment != Pigment.RESIDUE) {
+                assertThat(more.on(hair).coloured().amount(pigment))
+                        .as("%s, %s against %s", pigment, more, less)
+                        .isLessThanOrEqualTo(less.on(hair).coloured().amount(pigment) + ROUNDING);
+            }
+        }
     }
 
     private static Lightening with(Lightening laid, Setting setting) {
