@@ -56,6 +56,11 @@ public record Application(
         return new Application(dyes, shadeClass, other, volume, minutes, wetness, setting);
     }
 
+    /** With another place or cover. */
+    public Application laid(Setting other) {
+        return new Application(dyes, shadeClass, developerPerColour, volume, minutes, wetness, other);
+    }
+
     public Application onHair(Wetness other) {
         return new Application(dyes, shadeClass, developerPerColour, volume, minutes, other, setting);
     }

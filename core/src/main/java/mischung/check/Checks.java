@@ -18,6 +18,7 @@ public final class Checks {
         checks.addAll(HairChecks.all());
         checks.addAll(LiftChecks.all());
         checks.addAll(DepositChecks.all());
+        checks.addAll(AmountChecks.all());
         checks.addAll(StrengthChecks.all());
         return List.copyOf(checks);
     }

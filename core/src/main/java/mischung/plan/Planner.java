@@ -12,7 +12,6 @@ import mischung.change.Application;
 import mischung.change.Factors;
 import mischung.change.Place;
 import mischung.change.Setting;
-import mischung.change.Wetness;
 import mischung.doubt.Calibration;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -26,6 +25,7 @@ import mischung.light.Lab;
 import mischung.product.BowlGrams;
 import mischung.product.Developer;
 import mischung.product.HairAmount;
+import mischung.product.Mix;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
@@ -291,14 +291,11 @@ public final class Planner {
     }
 
     private static Application applicationOf(Bowl bowl) {
-        return new Application(
-                bowl.formula().mix().dyes(),
-                bowl.formula().mix().shadeClass(),
-                bowl.developerPerColour(),
-                bowl.developer().volume(),
-                bowl.minutes(),
-                Wetness.DRY,
-                bowl.place() == BowlPlace.ROOTS ? Setting.OPEN.at(Place.SCALP) : Setting.OPEN);
+        Mix mix = bowl.formula().mix();
+        return Application.usual(mix.dyes(), mix.shadeClass(), bowl.developer().volume())
+                .withRatio(bowl.developerPerColour())
+                .withMinutes(bowl.minutes())
+                .laid(bowl.place() == BowlPlace.ROOTS ? Setting.OPEN.at(Place.SCALP) : Setting.OPEN);
     }
 
     /**
@@ -369,14 +366,7 @@ public final class Planner {
     }
 
     private static Application atRoot(ShadeClass shadeClass, Developer developer) {
-        return new Application(
-                Dyes.NONE,
-                shadeClass,
-                shadeClass.developerPerColour(),
-                developer.volume(),
-                shadeClass.fullMinutes(),
-                Wetness.DRY,
-                Setting.OPEN.at(Place.SCALP));
+        return Application.usual(Dyes.NONE, shadeClass, developer.volume()).laid(Setting.OPEN.at(Place.SCALP));
     }
 
     /** The strongest in stock that is not stronger than wanted; the weakest if all are. */

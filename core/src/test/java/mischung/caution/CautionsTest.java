@@ -61,8 +61,7 @@ class CautionsTest {
     @Test
     void permanentColourOfFortyVolumeAtTheScalpIsWarnedOfToo() {
         Application usual = Application.usual(Dyes.NONE, ShadeClass.PERMANENT, 40);
-        Application atScalp = new Application(
-                usual.dyes(), usual.shadeClass(), 1, 40, 35, usual.wetness(), Setting.OPEN.at(Place.SCALP));
+        Application atScalp = usual.laid(Setting.OPEN.at(Place.SCALP));
         assertThat(titles(before(usual))).containsExactly("Patch test", "What lies on the hair");
         assertThat(titles(before(atScalp))).contains("Strong developer at the scalp");
     }

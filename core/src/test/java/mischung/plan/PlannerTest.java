@@ -2,6 +2,7 @@ package mischung.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import mischung.RefusedInput;
@@ -150,6 +151,8 @@ class PlannerTest {
         assertThat(root.formula().mix().shadeClass()).isEqualTo(ShadeClass.COVERAGE);
         assertThat(root.developer().volume()).isEqualTo(20);
         assertThat(plan.end(ROOT).look().level()).isBetween(5.0, 7.0);
+        // R9: 20 vol lifts by itself, and the formula was looked for on the hair as it will be lifted.
+        assertThat(plan.end(ROOT).difference()).isCloseTo(root.formula().misfit(), within(0.05));
     }
 
     /** R19, R21, R23 (common practice). */
