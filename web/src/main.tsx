@@ -6,15 +6,24 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Refused, type Light } from './api/client';
 import { CaseFrame } from './pages/CaseFrame';
-import { CasesPage } from './pages/CasesPage';
+import { ClientPage } from './pages/ClientPage';
+import { ClientsPage } from './pages/ClientsPage';
+import { ConsultPage } from './pages/ConsultPage';
+import { DayPage } from './pages/DayPage';
+import { HistoryPage } from './pages/HistoryPage';
 import { ModelPage } from './pages/ModelPage';
 import { PlanPage } from './pages/PlanPage';
 import { ReadPage } from './pages/ReadPage';
+import { TestsPage } from './pages/TestsPage';
 import { LIGHTS, LightContext } from './state/light';
 import { theme } from './theme';
 import './styles/base.css';
 import './styles/cases.css';
 import './styles/read.css';
+import './styles/day.css';
+import './styles/consult.css';
+import './styles/history.css';
+import './styles/tests.css';
 import './styles/plan.css';
 import './styles/model.css';
 import './styles/small.css';
@@ -30,13 +39,18 @@ const queries = new QueryClient({
 });
 
 const router = createBrowserRouter([
-  { path: '/', element: <CasesPage /> },
+  { path: '/', element: <DayPage /> },
+  { path: '/clients', element: <ClientsPage /> },
+  { path: '/clients/:id', element: <ClientPage /> },
   {
     path: '/cases/:id',
     element: <CaseFrame />,
     children: [
       { index: true, element: <Navigate to="read" replace /> },
+      { path: 'consult', element: <ConsultPage /> },
+      { path: 'history', element: <HistoryPage /> },
       { path: 'read', element: <ReadPage /> },
+      { path: 'tests', element: <TestsPage /> },
       { path: 'plan', element: <PlanPage /> },
     ],
   },

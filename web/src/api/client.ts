@@ -17,6 +17,25 @@ export type ReasonView = Schemas['ReasonView'];
 export type OutcomeView = Schemas['OutcomeView'];
 export type Vocabulary = Schemas['Vocabulary'];
 export type Ladder = Schemas['Ladder'];
+export type DetailView = Schemas['DetailView'];
+export type MeasuredView = Schemas['MeasuredView'];
+export type MeasuredLook = Schemas['MeasuredLook'];
+export type ConsultationView = Schemas['ConsultationView'];
+export type HistoryView = Schemas['HistoryView'];
+export type EventView = Schemas['EventView'];
+export type StrandHistoryView = Schemas['StrandHistoryView'];
+export type StretchView = Schemas['StretchView'];
+export type StrandTestView = Schemas['StrandTestView'];
+export type StrandTestsView = Schemas['StrandTestsView'];
+export type PanelView = Schemas['PanelView'];
+export type PhotoView = Schemas['PhotoView'];
+export type FrameView = Schemas['FrameView'];
+export type StandingView = Schemas['StandingView'];
+export type DayView = Schemas['DayView'];
+export type ClientView = Schemas['ClientView'];
+export type FoundClients = Schemas['FoundClients'];
+export type HouseSettings = Schemas['Settings'];
+export type StockView = Schemas['StockView'];
 export type ModelRun = Schemas['ModelRun'];
 export type ModelView = Schemas['ModelView'];
 export type ModelChoices = Schemas['ModelChoices'];
@@ -26,6 +45,8 @@ export type Problem = Schemas['Problem'];
 export type Kind = BandView['kind'];
 export type Tone = BandView['tone'];
 export type Place = ZoneView['place'];
+export type Service = EventView['service'];
+export type Status = CaseFile['status'];
 export type Light = keyof Schemas['Colours'];
 
 export const api = createClient<paths>({ baseUrl: '/' });
@@ -47,6 +68,25 @@ const UNREACHABLE: Problem = {
   value: '',
   remedy: 'Start it again; what you typed is kept on this screen and will be saved then.',
 };
+
+/** Sends a photograph as it is; whether it is one is for the server to say. */
+export async function sendPhoto(id: number, words: string, photo: File): Promise<PhotoView> {
+  let response;
+  try {
+    response = await fetch(`/api/cases/${id}/photos?words=${encodeURIComponent(words)}`, {
+      method: 'POST',
+      headers: { 'Content-Type': photo.type === 'image/png' ? 'image/png' : 'image/jpeg' },
+      body: photo,
+    });
+  } catch {
+    throw new Refused(UNREACHABLE);
+  }
+  const answer: unknown = await response.json();
+  if (!response.ok) {
+    throw new Refused(answer as Problem);
+  }
+  return answer as PhotoView;
+}
 
 /** Unwraps an answer of the client: the data, or a {@link Refused}. */
 export async function answered<T>(

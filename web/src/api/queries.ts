@@ -3,6 +3,10 @@ import {
   answered,
   api,
   type CaseSummary,
+  type ClientView,
+  type DayView,
+  type FoundClients,
+  type HouseSettings,
   type Kind,
   type Ladder,
   type LookView,
@@ -10,7 +14,11 @@ import {
   type ModelChoices,
   type ModelRun,
   type ModelView,
+  type PhotoView,
   type PlanView,
+  type StockView,
+  type StrandHistoryView,
+  type StrandTestsView,
   type Tone,
   type Vocabulary,
 } from './client';
@@ -73,4 +81,61 @@ export function useModelRun(run: ModelRun): UseQueryResult<ModelView> {
 
 export function useModelChecks(): UseQueryResult<ModelChecks> {
   return useQuery({ queryKey: ['model checks'], queryFn: () => answered(api.GET('/api/model/checks')) });
+}
+
+export function useDay(date: string): UseQueryResult<DayView> {
+  return useQuery({
+    queryKey: ['day', date],
+    queryFn: () => answered(api.GET('/api/day/{date}', { params: { path: { date } } })),
+    placeholderData: keepPreviousData,
+    // Two screens stand in a salon: what one of them changed is seen on the other.
+    refetchInterval: 20_000,
+  });
+}
+
+export function useClients(words: string): UseQueryResult<FoundClients> {
+  return useQuery({
+    queryKey: ['clients', words],
+    queryFn: ({ signal }) => answered(api.GET('/api/clients', { params: { query: { words } }, signal })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useClient(id: number): UseQueryResult<ClientView> {
+  return useQuery({
+    queryKey: ['client', id],
+    queryFn: () => answered(api.GET('/api/clients/{id}', { params: { path: { id } } })),
+  });
+}
+
+export function useHouse(): UseQueryResult<HouseSettings> {
+  return useQuery({ queryKey: ['house'], queryFn: () => answered(api.GET('/api/house')) });
+}
+
+export function useStock(): UseQueryResult<StockView[]> {
+  return useQuery({ queryKey: ['stock'], queryFn: () => answered(api.GET('/api/house/stock')) });
+}
+
+/** Belongs to one version of a case, as the plan does. */
+export function useStrandHistory(id: number, version: number): UseQueryResult<StrandHistoryView> {
+  return useQuery({
+    queryKey: ['strand history', id, version],
+    queryFn: () => answered(api.GET('/api/cases/{id}/strand-history', { params: { path: { id } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useStrandTests(id: number, version: number): UseQueryResult<StrandTestsView> {
+  return useQuery({
+    queryKey: ['strand tests', id, version],
+    queryFn: () => answered(api.GET('/api/cases/{id}/strand-tests', { params: { path: { id } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function usePhotos(id: number): UseQueryResult<PhotoView[]> {
+  return useQuery({
+    queryKey: ['photos', id],
+    queryFn: () => answered(api.GET('/api/cases/{id}/photos', { params: { path: { id } } })),
+  });
 }

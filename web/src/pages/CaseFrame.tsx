@@ -19,6 +19,15 @@ import { CaseDocument, type Saving } from '../state/caseDocument';
 import { LIGHTS, useLight } from '../state/light';
 import { cmWords } from '../state/strands';
 
+/** The order of the work; the keys 1 to 5 lead there. */
+const CASE_PAGES = [
+  { to: 'consult', words: 'Consult' },
+  { to: 'history', words: 'History' },
+  { to: 'read', words: 'Read' },
+  { to: 'tests', words: 'Tests' },
+  { to: 'plan', words: 'Plan' },
+];
+
 type Loading =
   { status: 'loading' } | { status: 'failed'; problem: Problem } | { status: 'open'; document: CaseDocument };
 
@@ -51,7 +60,7 @@ function OpenCase({ id, onAgain }: { id: number; onAgain: () => void }): ReactNo
       <main className="alone">
         <ProblemNote problem={loading.problem} action={<Button onClick={onAgain}>Try again</Button>} />
         <p>
-          <Link to="/">All cases</Link>
+          <Link to="/clients">All clients</Link>
         </p>
       </main>
     );
@@ -75,21 +84,23 @@ function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
   return (
     <>
       <header className="bar">
-        <Link to="/" className="logo" aria-label="Mischung, all cases">
+        <Link to="/" className="logo" aria-label="Mischung, the day">
           misch<em>u</em>ng
         </Link>
         <DraftField
           label="Client"
           hideLabel
-          width={190}
+          width={168}
           value={content.clientName}
           refused={refusedName ? problem?.remedy : undefined}
           onText={(clientName) => document.edit({ ...content, clientName }, 'clientName')}
         />
         <nav aria-label="Steps of the work">
-          <NavLink to="read">Read</NavLink>
-          <i aria-hidden="true" />
-          <NavLink to="plan">Plan</NavLink>
+          {CASE_PAGES.map(({ to, words }) => (
+            <NavLink key={to} to={to}>
+              {words}
+            </NavLink>
+          ))}
         </nav>
         <SaveState saving={saving} />
         <span className="push" />
@@ -183,7 +194,8 @@ function useKeys({ onSheet }: { onSheet: () => void }): void {
   useEffect(() => {
     act.current = (event) => {
       const typing =
-        event.target instanceof HTMLInputElement && !['radio', 'checkbox'].includes(event.target.type);
+        (event.target instanceof HTMLInputElement && !['radio', 'checkbox'].includes(event.target.type)) ||
+        event.target instanceof HTMLTextAreaElement;
       if ((event.ctrlKey || event.metaKey) && event.key.toLowerCase() === 'z' && !typing) {
         event.preventDefault();
         if (event.shiftKey) {
@@ -194,10 +206,8 @@ function useKeys({ onSheet }: { onSheet: () => void }): void {
       } else if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey) {
         if (event.key === '?') {
           onSheet();
-        } else if (event.key === '1') {
-          void navigate('read');
-        } else if (event.key === '2') {
-          void navigate('plan');
+        } else if (CASE_PAGES[Number(event.key) - 1]) {
+          void navigate(CASE_PAGES[Number(event.key) - 1]?.to ?? 'read');
         } else if (event.key.toLowerCase() === 'l') {
           const at = LIGHTS.findIndex(({ value }) => value === light);
           setLight(LIGHTS[(at + 1) % LIGHTS.length]?.value ?? 'daylight');

@@ -1,21 +1,30 @@
 import { Button, Dropdown } from 'antd';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
-import type { Place, ZoneView } from '../api/client';
-import { useVocabulary } from '../api/queries';
-import { BandPanel, CopyButton, Verdict } from '../parts/BandPanel';
+import type { BandView, Place, ZoneView } from '../api/client';
+import { useStrandHistory, useVocabulary } from '../api/queries';
+import { BandPanel, CopyButton, Verdict, type Side } from '../parts/BandPanel';
+import { HeadMap } from '../parts/HeadMap';
+import { LayPanel, type Brush } from '../parts/LayPanel';
+import { StrandLine } from '../parts/StrandLine';
+import { useReader } from '../state/useReader';
 import { HeadFacts } from '../parts/HeadFacts';
 import { Ruler } from '../parts/Ruler';
 import { StrandRow } from '../parts/StrandRow';
 import { useCase } from '../state/caseContext';
 import {
+  addHairline,
   addZone,
   cmWords,
   copyBands,
   edgeBounds,
   joinBand,
+  layBand,
   longest,
+  mergeZone,
+  readByEye,
   removeZone,
   splitBand,
+  splitZone,
   withBand,
   withEdge,
   type BandAt,
@@ -31,6 +40,9 @@ export function ReadPage(): ReactNode {
   const vocabulary = useVocabulary().data;
   const [area, width] = useWidth<HTMLDivElement>();
   const [chosen, setChosen] = useState<BandAt>({ zone: 0, band: 0 });
+  const [side, setSide] = useState<Side>('colour');
+  const [brush, setBrush] = useState<Brush | null>(null);
+  const [typing, setTyping] = useState<number | null>(null);
   const { content } = state;
   const longestCm = longest(content.zones);
   const pixelsPerCm = Math.max(1, (width - LABEL_WIDTH - SPARE) / longestCm);
@@ -38,7 +50,9 @@ export function ReadPage(): ReactNode {
   const zone = Math.min(chosen.zone, content.zones.length - 1);
   const band = Math.min(chosen.band, (content.zones[zone]?.bands.length ?? 1) - 1);
   const at: BandAt = { zone, band };
-  const inHand = content.zones[zone]?.bands[band];
+  const place = content.zones[zone]?.place ?? 'BACK';
+  const reader = useReader(at);
+  const past = useStrandHistory(state.id, state.version).data;
 
   const nameOf = (place: Place): string => {
     const words = vocabulary?.places.find(({ value }) => value === place)?.words ?? '';
@@ -54,13 +68,30 @@ export function ReadPage(): ReactNode {
       return;
     }
     const others = content.zones.filter((_, i) => i !== on.zone).map(({ place }) => place);
+    const eye = (change: Partial<BandView>, merge?: string): void =>
+      document.edit(withBand(content, on, readByEye(reading, change)), merge);
+    const kind = (value: BandView['kind']): void =>
+      eye({ kind: value, tone: vocabulary?.kinds.find((k) => k.value === value)?.usualTone ?? reading.tone });
+    const porosities = vocabulary?.porosities.map(({ value }) => value) ?? [];
     const done: Record<string, () => void> = {
-      ArrowUp: () =>
-        document.edit(withBand(content, on, { level: reading.level + 0.5 }), `level ${on.zone} ${on.band}`),
-      ArrowDown: () =>
-        document.edit(withBand(content, on, { level: reading.level - 0.5 }), `level ${on.zone} ${on.band}`),
-      n: () => document.edit(withBand(content, on, { kind: 'NATURAL', tone: 'NATURAL' })),
-      b: () => document.edit(withBand(content, on, { kind: 'LIGHTENED', tone: 'AS_LIFTED' })),
+      ArrowUp: () => eye({ level: reading.level + 0.5 }, `level ${on.zone} ${on.band}`),
+      ArrowDown: () => eye({ level: reading.level - 0.5 }, `level ${on.zone} ${on.band}`),
+      n: () => kind('NATURAL'),
+      b: () => kind('LIGHTENED'),
+      o: () => kind('COLOURED'),
+      d: () => kind('DIRECT'),
+      p: () =>
+        document.edit(
+          withBand(content, on, {
+            porosity:
+              porosities[(porosities.indexOf(reading.porosity) + 1) % porosities.length] ?? reading.porosity,
+          }),
+        ),
+      t: () => setTyping(on.zone),
+      m: () => {
+        setSide('measure');
+        void reader.read(1);
+      },
       s: () => document.edit(splitBand(content, on)),
       Delete: () => document.edit(joinBand(content, on)),
       Backspace: () => document.edit(joinBand(content, on)),
@@ -92,6 +123,22 @@ export function ReadPage(): ReactNode {
                 <strong>{nameOf(one.place)}</strong>
                 <small>{cmWords(one.bands.at(-1)?.toCm ?? 0)} cm</small>
               </span>
+              {typing === z && (
+                <StrandLine
+                  zone={one}
+                  name={nameOf(one.place)}
+                  onLaid={(bands) => {
+                    document.edit({
+                      ...document.snapshot().content,
+                      zones: document
+                        .snapshot()
+                        .content.zones.map((other, i) => (i === z ? { ...other, bands } : other)),
+                    });
+                    setTyping(z + 1 < content.zones.length ? z + 1 : null);
+                  }}
+                  onClose={() => setTyping(null)}
+                />
+              )}
               <StrandRow
                 zone={one}
                 name={nameOf(one.place)}
@@ -104,15 +151,27 @@ export function ReadPage(): ReactNode {
                   document.edit(withEdge(content, { zone: z, band: b }, cm), `edge ${one.place} ${b}`)
                 }
                 onBandKey={(b, event) => onBandKey(event, { zone: z, band: b })}
+                onLay={
+                  brush
+                    ? (cm) => {
+                        document.edit(layBand(content, z, cm, brush));
+                        setChosen({ zone: z, band: 0 });
+                      }
+                    : undefined
+                }
               />
             </div>
           ))}
         </div>
         <div className="under-strands">
-          <strong className="in-hand">
-            {nameOf(content.zones[zone]?.place ?? 'BACK')} {cmWords(inHand?.fromCm ?? 0)}–
-            {cmWords(inHand?.toCm ?? 0)} cm
-          </strong>
+          <Button
+            type={brush ? 'primary' : 'default'}
+            aria-pressed={brush !== null}
+            onClick={() => setBrush(brush ? null : { kind: 'NATURAL', level: 6, tone: 'NATURAL' })}
+          >
+            Lay bands
+          </Button>
+          <Button onClick={() => setTyping(typing === null ? zone : null)}>Type a strand</Button>
           <Button onClick={() => document.edit(splitBand(content, at))}>Split</Button>
           <Button
             disabled={(content.zones[zone]?.bands.length ?? 1) < 2}
@@ -121,7 +180,6 @@ export function ReadPage(): ReactNode {
             Join
           </Button>
           <CopyButton at={at} nameOf={nameOf} />
-          <span className="push" />
           <Dropdown
             trigger={['click']}
             menu={{
@@ -131,20 +189,95 @@ export function ReadPage(): ReactNode {
           >
             <Button disabled={missing.length === 0}>Add a zone</Button>
           </Dropdown>
-          <Button
-            disabled={content.zones.length < 2}
-            onClick={() => document.edit(removeZone(content, zone))}
-          >
-            Take {nameOf(content.zones[zone]?.place ?? 'BACK').toLowerCase()} away
-          </Button>
+          <ZoneDeeds
+            nameOf={nameOf}
+            zone={zone}
+            onZone={(z) => setChosen({ zone: z, band: 0 })}
+            halves={vocabulary?.places.find(({ value }) => value === place)?.halves ?? []}
+            whole={vocabulary?.places.find(({ halves }) => halves.includes(place))}
+          />
         </div>
-        <Verdict at={at} />
-        <p className="hint">
-          Drag a line to where it sits on the hair. Press a band to say what it is. For the keys press{' '}
-          <kbd>?</kbd>
-        </p>
+        <div className="below">
+          <HeadMap
+            zones={content.zones}
+            chosen={zone}
+            looks={content.zones.map((one) => {
+              const longestBand = one.bands.reduce((a, b) => (b.toCm - b.fromCm > a.toCm - a.fromCm ? b : a));
+              return document.look(longestBand);
+            })}
+            nameOf={nameOf}
+            onChoose={(z) => setChosen({ zone: z, band: 0 })}
+          />
+          <div className="below-words">
+            <p className="sentence" aria-live="polite">
+              {state.sentences[zone]}
+            </p>
+            {past?.strands[zone]?.contradictions.map(({ sentence }) => (
+              <p key={sentence} className="contradiction" role="note">
+                <strong>Dates and eyes differ.</strong> {sentence}
+              </p>
+            ))}
+            <Verdict at={at} />
+          </div>
+        </div>
       </section>
-      <BandPanel key={`${zone} ${band}`} at={at} nameOf={nameOf} />
+      {brush ? (
+        <LayPanel brush={brush} onBrush={setBrush} onDone={() => setBrush(null)} />
+      ) : (
+        <BandPanel key={`${zone} ${band}`} at={at} nameOf={nameOf} side={side} onSide={setSide} />
+      )}
     </main>
+  );
+}
+
+/** What can be done with the zone in hand: halved, put together again, given a fragile hairline, taken away. */
+function ZoneDeeds(props: {
+  zone: number;
+  onZone: (zone: number) => void;
+  halves: Place[];
+  whole: { value: Place; halves: Place[] } | undefined;
+  nameOf: (place: Place) => string;
+}): ReactNode {
+  const { document, state } = useCase();
+  const { content } = state;
+  const place = content.zones[props.zone]?.place ?? 'BACK';
+  const name = props.nameOf(place).toLowerCase();
+  const other = props.whole?.halves.find((half) => half !== place);
+  const items = [
+    ...(props.halves.length > 0 ? [{ key: 'split', label: `Split ${name} into left and right` }] : []),
+    ...(props.whole && other && content.zones.some((zone) => zone.place === other)
+      ? [{ key: 'merge', label: `Merge with ${props.nameOf(other).toLowerCase()}` }]
+      : []),
+    ...(content.zones.some((zone) => zone.place === 'HAIRLINE')
+      ? []
+      : [{ key: 'hairline', label: 'A section of its own for the fragile hairline' }]),
+    ...(content.zones.length > 1 ? [{ key: 'remove', label: `Take ${name} away` }] : []),
+  ];
+  return (
+    <Dropdown
+      trigger={['click']}
+      menu={{
+        items,
+        onClick: ({ key }) => {
+          const whole = props.whole?.value;
+          const next =
+            key === 'split'
+              ? splitZone(content, props.zone, props.halves)
+              : key === 'merge' && whole && other
+                ? mergeZone(content, props.zone, whole, other)
+                : key === 'hairline'
+                  ? addHairline(content, props.zone)
+                  : removeZone(content, props.zone);
+          document.edit(next);
+          // What was made is what one goes on with.
+          const made = next.zones.findIndex(
+            (one) => one.place === (key === 'merge' ? whole : key === 'hairline' ? 'HAIRLINE' : place),
+          );
+          props.onZone(made < 0 ? props.zone : made);
+        },
+      }}
+    >
+      <Button aria-label={`This zone: ${name}`}>This zone…</Button>
+    </Dropdown>
   );
 }

@@ -1,19 +1,105 @@
-import type { ReactNode } from 'react';
-import type { PlanView } from '../api/client';
+import { Button, Input } from 'antd';
+import { useState, type ReactNode } from 'react';
+import type { StandingView } from '../api/client';
+import { useHouse } from '../api/queries';
+import { useCase } from '../state/caseContext';
 
-/** What must be settled before anything is laid on, and what settles it. */
-export function Cautions({ cautions }: { cautions: PlanView['cautions'] }): ReactNode {
+/** What must be settled before anything is laid on, why, and what settles it. */
+export function Cautions({ cautions, title }: { cautions: StandingView[]; title?: string }): ReactNode {
   return (
     <details className="cautions" open>
-      <summary>Before you begin</summary>
+      <summary>{title ?? 'Before you begin'}</summary>
       <ul>
         {cautions.map((caution) => (
-          <li key={caution.title} className={caution.strength === 'WARN' ? 'warning' : ''}>
-            <strong>{caution.title}.</strong> {caution.sentence} <em>Settled by: {caution.lifts}</em>
-          </li>
+          <CautionLine key={caution.rule + caution.sentence} caution={caution} />
         ))}
         <li>Local law, the maker’s instructions and licensed practice come first.</li>
       </ul>
     </details>
+  );
+}
+
+const SIGNS = { BLOCK: 'Blocked', WARN: 'Warning', REMIND: 'Mind' };
+
+export function CautionLine({
+  caution,
+  children,
+}: {
+  caution: StandingView;
+  children?: ReactNode;
+}): ReactNode {
+  return (
+    <li
+      className={`caution ${caution.strength.toLowerCase()} ${caution.blocks ? 'blocks' : ''}`}
+      data-rule={caution.rule}
+    >
+      <strong>
+        {SIGNS[caution.strength]}: {caution.title}.
+      </strong>{' '}
+      {caution.sentence} <em>Settled by: {caution.lifts}</em>
+      {caution.takenOn && <p className="taken-on">Taken on by {caution.takenOn}</p>}
+      {children}
+    </li>
+  );
+}
+
+/** The cautions of a case: a block can be taken on, with name and reason, where local rules allow. */
+export function CaseCautions({ cautions, title }: { cautions: StandingView[]; title: string }): ReactNode {
+  const [open, setOpen] = useState<StandingView['rule'] | null>(null);
+  const allowed = useHouse().data?.overridesAllowed ?? false;
+  const seen = cautions.filter(
+    (one, i) =>
+      cautions.findIndex((other) => other.rule === one.rule && other.sentence === one.sentence) === i,
+  );
+  return (
+    <section className="case-cautions" aria-label={title}>
+      <h3>{title}</h3>
+      {seen.length === 0 && <p className="quiet">Nothing stands in the way.</p>}
+      <ul>
+        {seen.map((caution) => (
+          <CautionLine key={caution.rule + caution.sentence} caution={caution}>
+            {caution.blocks && caution.overridable && allowed && open !== caution.rule && (
+              <Button size="small" onClick={() => setOpen(caution.rule)}>
+                Take it on…
+              </Button>
+            )}
+            {open === caution.rule && <TakeOn rule={caution.rule} onDone={() => setOpen(null)} />}
+          </CautionLine>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+function TakeOn({ rule, onDone }: { rule: StandingView['rule']; onDone: () => void }): ReactNode {
+  const { document, state } = useCase();
+  const [by, setBy] = useState('');
+  const [reason, setReason] = useState('');
+  return (
+    <form
+      className="take-on"
+      onSubmit={(event) => {
+        event.preventDefault();
+        const taken = { rule, by, reason, at: new Date().toISOString() };
+        document.edit({ ...state.content, takenOn: [...state.content.takenOn, taken] });
+        onDone();
+      }}
+    >
+      <Input
+        aria-label="Your name"
+        placeholder="Your name"
+        value={by}
+        onChange={(e) => setBy(e.target.value)}
+      />
+      <Input
+        aria-label="Reason"
+        placeholder="Reason"
+        value={reason}
+        onChange={(e) => setReason(e.target.value)}
+      />
+      <Button htmlType="submit" disabled={by.trim().length < 2 || reason.trim().length < 5}>
+        I take it on
+      </Button>
+    </form>
   );
 }

@@ -24,6 +24,7 @@ export function Choice<T extends string | number>({ label, options, value, onCho
       onChoose(next.value);
     }
   };
+  const none = !options.some((option) => option.value === value);
   return (
     <div
       className="choice"
@@ -40,14 +41,14 @@ export function Choice<T extends string | number>({ label, options, value, onCho
         }
       }}
     >
-      {options.map((option) => (
+      {options.map((option, i) => (
         <button
           key={option.value}
           type="button"
           role="radio"
           aria-checked={option.value === value}
           aria-label={option.words}
-          tabIndex={option.value === value ? 0 : -1}
+          tabIndex={option.value === value || (none && i === 0) ? 0 : -1}
           className="choice-option"
           onClick={() => onChoose(option.value)}
         >

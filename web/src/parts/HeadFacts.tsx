@@ -5,13 +5,36 @@ import { useCase } from '../state/caseContext';
 import { DraftField } from './DraftField';
 import { WishEditor } from './WishEditor';
 
-/** What is said once for the whole head: the wish, how much hair, and when. */
-export function HeadFacts(): ReactNode {
+/** What is said once for the whole head: the wish and how much hair; or only when. */
+export function HeadFacts({ onlyWhen = false }: { onlyWhen?: boolean }): ReactNode {
   const { document, state } = useCase();
   const vocabulary = useVocabulary().data;
   const { content, saving } = state;
   const refused = (field: string): string | undefined =>
     saving.status === 'refused' && saving.problem.field.endsWith(field) ? saving.problem.remedy : undefined;
+  const when = (
+    <>
+      <DraftField
+        label="Day"
+        type="date"
+        width={158}
+        value={content.date}
+        refused={refused('date')}
+        onText={(date) => date !== '' && document.edit({ ...content, date }, 'date')}
+      />
+      <DraftField
+        label="Begins"
+        type="time"
+        width={132}
+        value={content.startTime.slice(0, 5)}
+        refused={refused('startTime')}
+        onText={(startTime) => startTime !== '' && document.edit({ ...content, startTime }, 'startTime')}
+      />
+    </>
+  );
+  if (onlyWhen) {
+    return when;
+  }
   return (
     <div className="facts">
       <WishEditor />
@@ -37,22 +60,6 @@ export function HeadFacts(): ReactNode {
           options={(vocabulary?.thicknesses ?? []).map(({ value, words }) => ({ value, label: words }))}
         />
       </label>
-      <DraftField
-        label="Day"
-        type="date"
-        width={158}
-        value={content.date}
-        refused={refused('date')}
-        onText={(date) => date !== '' && document.edit({ ...content, date }, 'date')}
-      />
-      <DraftField
-        label="Begins"
-        type="time"
-        width={132}
-        value={content.startTime.slice(0, 5)}
-        refused={refused('startTime')}
-        onText={(startTime) => startTime !== '' && document.edit({ ...content, startTime }, 'startTime')}
-      />
     </div>
   );
 }

@@ -52,6 +52,9 @@ export function Score({ plan, content, chosen, onChoose }: Props): ReactNode {
             className={alone ? 'score-title alone' : 'score-title'}
           >
             {first || alone ? column.title : `After ${lowerFirst(column.title)}`}
+            {!alone && plan.stepCautions[plan.columns.indexOf(column) - 1]?.some(({ blocks }) => blocks) && (
+              <b className="step-blocked">blocked</b>
+            )}
           </span>
         ))}
       </div>

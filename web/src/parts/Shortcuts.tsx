@@ -8,7 +8,7 @@ const SHEET: { where: string; keys: [string, string][] }[] = [
     keys: [
       ['Ctrl Z', 'undo'],
       ['Ctrl Shift Z', 'redo'],
-      ['1 · 2', 'Read · Plan'],
+      ['1 … 5', 'Consult · History · Read · Tests · Plan'],
       ['L', 'next light'],
       ['?', 'this sheet'],
     ],
@@ -18,10 +18,23 @@ const SHEET: { where: string; keys: [string, string][] }[] = [
     keys: [
       ['Tab', 'next band or line'],
       ['↑ · ↓', 'half a level lighter · darker'],
-      ['N · B', 'natural · lightened'],
+      ['N · B · O · D', 'natural · lightened · coloured · direct dye'],
+      ['P', 'next porosity'],
+      ['T', 'type the whole strand in one line'],
+      ['M', 'measure with the colour reader'],
       ['S', 'split in the middle'],
       ['Delete', 'join with its neighbour'],
       ['C', 'copy this zone to all others'],
+    ],
+  },
+  {
+    where: 'Typing a strand in one line',
+    keys: [
+      ['6n 5, 8l 13', 'natural 6 to 5 cm, lightened 8 to 13 cm'],
+      ['n l c d', 'natural, lightened, coloured, direct dye'],
+      ['9l-beige', 'a tone, by its first letters'],
+      ['10lp · 10lpp', 'high · very high porosity'],
+      ['Enter', 'lay it and go to the next strand'],
     ],
   },
   {

@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { PlanView, TaskView } from '../api/client';
-import { Cautions } from './Cautions';
+import { CaseCautions, Cautions } from './Cautions';
 
 const KIND_WORDS: Record<TaskView['kind'], string> = {
   PREPARE: 'ready',
@@ -19,7 +19,19 @@ export function Steps({ plan }: { plan: PlanView }): ReactNode {
       <h2>
         {plan.totalWords} <small>until {plan.endClock}</small>
       </h2>
-      <Cautions cautions={plan.cautions} />
+      {plan.blocked && (
+        <p className="plan-blocked" role="alert">
+          Blocked: do not begin before what is marked below is settled.
+        </p>
+      )}
+      {plan.stepCautions.map((cautions, i) => (
+        <CaseCautions
+          key={i}
+          title={`Before ${plan.columns[i + 1]?.title ?? 'this step'}`}
+          cautions={cautions}
+        />
+      ))}
+      <Cautions cautions={plan.cautions} title="For the whole plan" />
       <ol>
         {plan.tasks.map((task) => (
           <li key={`${task.startMinute} ${task.title}`} className={`task ${task.kind.toLowerCase()}`}>

@@ -13,7 +13,16 @@ interface Props {
   onSelect: (band: number) => void;
   onEdge: (band: number, cm: number) => void;
   onBandKey: (band: number, event: KeyboardEvent) => void;
+  /** While bands are laid by pressing where they end. */
+  onLay?: ((cm: number) => void) | undefined;
 }
+
+const KIND_WORDS = {
+  NATURAL: 'natural',
+  LIGHTENED: 'lightened',
+  COLOURED: 'coloured',
+  DIRECT: 'direct dye',
+};
 
 export const STRAND_HEIGHT = 52;
 const HANDLE_WIDTH = 44;
@@ -33,16 +42,23 @@ export function StrandRow(props: Props): ReactNode {
           <button
             key={b}
             type="button"
-            className="band"
+            className={band.detail.measured.length > 0 ? 'band measured' : 'band'}
             aria-pressed={props.selected === b}
-            aria-label={`${props.name}, ${cmWords(band.fromCm)} to ${cmWords(band.toCm)} cm: ${words}, ${band.kind === 'NATURAL' ? 'natural' : 'lightened'}`}
+            aria-label={`${props.name}, ${cmWords(band.fromCm)} to ${cmWords(band.toCm)} cm: ${words}, ${KIND_WORDS[band.kind]}`}
             data-band={b}
             style={{
               left: band.fromCm * pixelsPerCm,
               width: width - (b < zone.bands.length - 1 ? 2 : 0),
               backgroundColor: look?.colours[light] ?? '#999',
             }}
-            onClick={() => props.onSelect(b)}
+            onClick={(event) => {
+              const strand = event.currentTarget.parentElement?.getBoundingClientRect();
+              if (props.onLay && strand && event.detail > 0) {
+                props.onLay((event.clientX - strand.left) / pixelsPerCm);
+              } else {
+                props.onSelect(b);
+              }
+            }}
             onFocus={() => props.onSelect(b)}
             onKeyDown={(event) => props.onBandKey(b, event)}
           >
@@ -54,7 +70,7 @@ export function StrandRow(props: Props): ReactNode {
           </button>
         );
       })}
-      {zone.bands.map((band, b) => (
+      {(props.onLay ? [] : zone.bands).map((band, b) => (
         <Edge key={b} {...props} band={b} at={band.toCm} last={b === zone.bands.length - 1} />
       ))}
     </div>

@@ -21,6 +21,9 @@ export interface CaseState {
   readonly id: number;
   readonly version: number;
   readonly content: CaseFile;
+  readonly clientId: number;
+  /** Each zone read out, as the server last said it. */
+  readonly sentences: readonly string[];
   readonly saving: Saving;
   readonly canUndo: boolean;
   readonly canRedo: boolean;
@@ -50,6 +53,8 @@ export class CaseDocument {
       id: loaded.id,
       version: loaded.version,
       content: loaded.content,
+      clientId: loaded.clientId,
+      sentences: loaded.sentences,
       saving: { status: 'saved' },
       canUndo: false,
       canRedo: false,
@@ -123,7 +128,11 @@ export class CaseDocument {
           );
           this.accepted = content;
           this.remember(stored);
-          this.set({ version: stored.version, saving: { status: 'saved' } });
+          this.set({
+            version: stored.version,
+            sentences: stored.sentences,
+            saving: { status: 'saved' },
+          });
         } catch (error) {
           const problem = problemOf(error);
           if (problem.status === 409 || problem.status === 404) {
@@ -177,5 +186,15 @@ export class CaseDocument {
 }
 
 function lookKey(band: BandView): string {
-  return `${band.kind} ${band.level} ${band.tone} ${band.greyShare}`;
+  const { measured, layers, underFrom, underTo } = band.detail;
+  return JSON.stringify([
+    band.kind,
+    band.level,
+    band.tone,
+    band.greyShare,
+    measured,
+    layers,
+    underFrom,
+    underTo,
+  ]);
 }

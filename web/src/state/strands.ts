@@ -1,4 +1,4 @@
-import type { BandView, CaseFile, LookView, Place, ZoneView } from '../api/client';
+import type { BandView, CaseFile, DetailView, LookView, Place, ZoneView } from '../api/client';
 
 /** Which band of which zone. */
 export interface BandAt {
@@ -117,6 +117,93 @@ export function joinBand(content: CaseFile, at: BandAt): CaseFile {
         .filter((_, i) => i !== at.band),
     };
   });
+}
+
+/** What is known of a band of which nothing more was read. */
+export const NO_DETAIL: DetailView = {
+  stretch: 'NOT_TRIED',
+  density: 'AS_HEAD',
+  thickness: 'AS_HEAD',
+  layers: 0,
+  underFrom: 1,
+  underTo: 12,
+  measured: [],
+};
+
+export function withDetail(content: CaseFile, at: BandAt, change: Partial<DetailView>): CaseFile {
+  const band = content.zones[at.zone]?.bands[at.band];
+  return band ? withBand(content, at, { detail: { ...band.detail, ...change } }) : content;
+}
+
+/** What the eye reads replaces what was measured before. */
+export function readByEye(band: BandView, change: Partial<BandView>): Partial<BandView> {
+  return { ...change, detail: { ...band.detail, measured: [] } };
+}
+
+/** A border this near to the place that was pressed is meant. */
+const MEANT_CM = 1;
+
+/**
+ * Lays a reading from the nearest line above down to where the strand was pressed; what lies below stays as it was. Pressed
+ * at the ends, or near a line that is there, it fills the whole band.
+ */
+export function layBand(content: CaseFile, zone: number, cm: number, reading: Partial<BandView>): CaseFile {
+  return withZone(content, zone, (one) => {
+    const length = one.bands.at(-1)?.toCm ?? 0;
+    const near = one.bands.map(({ toCm }) => toCm).find((to) => Math.abs(to - cm) <= MEANT_CM);
+    const to = near ?? Math.min(length, Math.max(0.5, snapped(cm)));
+    return {
+      ...one,
+      bands: one.bands.flatMap((b) => {
+        if (b.toCm < to - 1e-6 || b.fromCm >= to - 1e-6) {
+          return [b];
+        }
+        const laid = { ...b, ...reading, toCm: to, detail: { ...b.detail, measured: [] } };
+        return b.toCm > to + 1e-6 ? [laid, { ...b, fromCm: to }] : [laid];
+      }),
+    };
+  });
+}
+
+export function withStrand(content: CaseFile, zone: number, bands: BandView[]): CaseFile {
+  return withZone(content, zone, (one) => ({ ...one, bands }));
+}
+
+/** A zone as its left and right half; both keep its bands. */
+export function splitZone(content: CaseFile, zone: number, halves: Place[]): CaseFile {
+  return {
+    ...content,
+    zones: content.zones.flatMap((one, i) =>
+      i === zone ? halves.map((place) => ({ place, bands: one.bands })) : [one],
+    ),
+  };
+}
+
+/** Two halves as one zone with the bands of the one in hand. */
+export function mergeZone(content: CaseFile, zone: number, whole: Place, other: Place): CaseFile {
+  return {
+    ...content,
+    zones: content.zones.flatMap((one, i) =>
+      i === zone ? [{ place: whole, bands: one.bands }] : one.place === other ? [] : [one],
+    ),
+  };
+}
+
+/** A section of its own for fragile hair at the hairline, begun with the bands of another zone. */
+export function addHairline(content: CaseFile, like: number): CaseFile {
+  const source = content.zones[like];
+  return source
+    ? {
+        ...content,
+        zones: [
+          ...content.zones,
+          {
+            place: 'HAIRLINE',
+            bands: source.bands.map((b) => ({ ...b, detail: { ...b.detail, thickness: 'FINE' } })),
+          },
+        ],
+      }
+    : content;
 }
 
 /** Lays one zone's bands on other zones. */

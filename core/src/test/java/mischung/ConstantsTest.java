@@ -55,7 +55,9 @@ class ConstantsTest {
                         "strength",
                         "wet",
                         "spread",
-                        "reading");
+                        "reading",
+                        "history",
+                        "photo");
     }
 
     @Test

@@ -1,15 +1,31 @@
 package mischung.caution;
 
 /**
- * Something that can hurt someone.
+ * Something that can hurt someone, as it stands for this client and this piece of work.
  *
- * @param sentence what to do, in one or two sentences
+ * @param sentence the reason, in one or two sentences
  * @param lifts what settles it
  */
-public record Caution(Strength strength, String title, String sentence, String lifts) {
+public record Caution(CautionRule rule, Strength strength, String sentence, String lifts) {
     /** How strongly it speaks. */
     public enum Strength {
-        REMIND,
-        WARN
+        REMIND("mind"),
+        WARN("warning"),
+        /** The work it stands at must not be begun. */
+        BLOCK("blocked");
+
+        private final String words;
+
+        Strength(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public String title() {
+        return rule.words();
     }
 }

@@ -1,141 +1,372 @@
 package mischung.caution;
 
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
-import mischung.change.Application;
+import java.util.Optional;
+import java.util.Set;
+import mischung.caution.Caution.Strength;
 import mischung.change.Change;
-import mischung.change.Cover;
-import mischung.change.LiftProduct;
-import mischung.change.Lightening;
-import mischung.change.Place;
-import mischung.change.Setting;
+import mischung.consult.Answer;
+import mischung.consult.Consultation;
+import mischung.consult.CutStrand;
+import mischung.consult.HomeColour;
+import mischung.consult.PatchTest;
+import mischung.consult.Scalp;
 import mischung.hair.Band;
 import mischung.hair.Fibre;
-import mischung.hair.Porosity;
-import mischung.plan.Decision;
+import mischung.history.History;
+import mischung.history.Service;
 import mischung.plan.Plan;
+import mischung.plan.PlanStep;
 
-/** What must be settled before a plan is begun. Common practice; local law and the maker's instructions come first. */
+/**
+ * The rule set: what must be settled before a piece of work, for this client on this day. Common practice; local law and the
+ * maker's instructions come first.
+ */
 public final class Cautions {
-    private static final Caution PATCH_TEST = new Caution(
-            Caution.Strength.REMIND,
-            "Patch test",
-            "Oxidative colour: patch test by the product's instructions, commonly 48 hours before. Stop on any"
-                    + " earlier reaction, also to a temporary black henna tattoo.",
-            "A patch test read without reaction.");
+    /** Commonly asked of a patch test; the product's instructions win. */
+    private static final int PATCH_HOURS = 48;
 
-    private static final Caution WHAT_LIES_THERE = new Caution(
-            Caution.Strength.REMIND,
-            "What lies on the hair",
-            "Metallic, plant or unknown home colour: peroxide can heat and destroy the hair. Test a cut strand first.",
-            "A cut strand that stayed cool and whole.");
+    /** From memory: makers ask for a new one after some weeks, or before every colour. */
+    private static final int PATCH_HOLDS_DAYS = 42;
 
     /** From here up developer stays off the scalp by default. */
     private static final double STRONG_VOLUME = 30;
 
-    private Cautions() {}
+    private static final double COVERAGE_VOLUME = 20;
+
+    /** Where nobody's hair is spoken of, these have nobody to be asked. */
+    private static final Set<CautionRule> OF_THE_CLIENT =
+            EnumSet.of(CautionRule.UNDER_AGE, CautionRule.PREGNANCY, CautionRule.MEDICATION, CautionRule.ASTHMA);
+
+    private final Consultation told;
+    private final Optional<History> history;
+    private final LocalDate today;
+
+    private Cautions(Consultation told, Optional<History> history, LocalDate today) {
+        this.told = told;
+        this.history = history;
+        this.today = today;
+    }
+
+    /** @param today the day of the work */
+    public static Cautions forClient(Consultation told, History history, LocalDate today) {
+        return new Cautions(told, Optional.of(history), today);
+    }
+
+    /** For hair of nobody, as on the page that shows the model at work: everything is still to be asked. */
+    public static List<Caution> of(Change change, Fibre end) {
+        Cautions nobody = new Cautions(Consultation.unasked(), Optional.empty(), LocalDate.EPOCH);
+        return nobody.all(Work.of(change, List.of(), false, end.elasticity(), true)).stream()
+                .filter(c -> !OF_THE_CLIENT.contains(c.rule()))
+                .map(c -> c.strength() == Strength.BLOCK && !ofTheProduct(c.rule())
+                        ? new Caution(c.rule(), Strength.REMIND, c.sentence(), c.lifts())
+                        : c)
+                .toList();
+    }
+
+    private static boolean ofTheProduct(CautionRule rule) {
+        return rule == CautionRule.STRONG_AT_SCALP || rule == CautionRule.CLEANSE_AT_SCALP;
+    }
 
     /**
-     * What must be settled before one thing is done to one band.
+     * Before one product goes on one band.
      *
      * @param end the hair as the model leaves it
+     * @param onHead false for a piece of it that was cut off
      */
-    public static List<Caution> of(Change change, Fibre end) {
-        List<Caution> cautions = new ArrayList<>();
-        if (change instanceof Lightening laid) {
-            lightening(laid, cautions);
-        } else if (change instanceof Application laid) {
-            cautions.add(PATCH_TEST);
-            if (laid.volume() > 0) {
-                cautions.add(WHAT_LIES_THERE);
-            }
-            strong(laid.volume(), laid.setting(), cautions);
-        }
-        if (!end.elasticity().mayGoOn()) {
-            cautions.add(new Caution(
-                    Caution.Strength.WARN,
-                    "Strength",
-                    "By this the hair " + end.elasticity().words()
-                            + ". Stop before: rinse, treat, and change the plan.",
-                    "A wet strand that springs back at every check."));
-        }
-        return cautions;
+    public List<Caution> before(Change change, Band band, Fibre end, boolean onHead) {
+        return all(Work.of(change, band, end, onHead));
     }
 
-    private static void lightening(Lightening laid, List<Caution> cautions) {
-        if (laid.product().takesDye()) {
-            cautions.add(new Caution(
-                    Caution.Strength.REMIND,
-                    "Lightener",
-                    "Not on broken or irritated scalp. Persulfates can trigger asthma: gloves, eye protection, fresh air.",
-                    "A whole scalp, and nobody near who reacts."));
-        } else {
-            cautions.add(PATCH_TEST);
-        }
-        cautions.add(WHAT_LIES_THERE);
-        strong(laid.volume(), laid.setting(), cautions);
-        if (laid.product() == LiftProduct.CLEANSE_MIX && laid.setting().place() == Place.SCALP) {
-            cautions.add(new Caution(
-                    Caution.Strength.WARN,
-                    "Cleanse mix",
-                    "Off the scalp only: keep it one to two centimetres away (R31).",
-                    "Laying it on the mids."));
-        }
+    /** Before a round of a plan. */
+    public List<Caution> before(Plan plan, PlanStep step) {
+        return all(Work.of(plan, step));
     }
 
-    private static void strong(double volume, Setting setting, List<Caution> cautions) {
-        if (setting.place() == Place.SCALP && volume >= STRONG_VOLUME) {
-            cautions.add(new Caution(
-                    Caution.Strength.WARN,
-                    "Strong developer at the scalp",
-                    "No 30 or 40 vol on the scalp by default. It burns; the maker's instructions and local law decide.",
-                    "A weaker developer."));
-        }
-        if (setting.heat() && setting.cover() == Cover.FOIL) {
-            cautions.add(new Caution(
-                    Caution.Strength.WARN,
-                    "Foil and warmth",
-                    "Foil under a heater can overheat and burn. Feel the foils, and never leave them.",
-                    "No added warmth."));
-        }
-    }
-
-    public static List<Caution> of(Plan plan) {
+    /** Before anything of a plan. */
+    public List<Caution> before(Plan plan) {
         if (plan.steps().isEmpty()) {
             return List.of();
         }
-        List<Caution> cautions = new ArrayList<>();
-        cautions.add(PATCH_TEST);
-        cautions.add(new Caution(
-                Caution.Strength.REMIND,
-                "Scalp and client",
-                "Broken or irritated scalp: no oxidative colour. Under age, pregnancy, medication: ask, record, defer.",
-                "A whole scalp, and the client asked."));
-        cautions.add(WHAT_LIES_THERE);
-        boolean veryPorous = Plan.bandsOf(plan.head()).stream().anyMatch(at -> {
-            Band band = plan.head().band(at);
-            return plan.answer(at).decision().coloured() && band.porosity() == Porosity.VERY_HIGH;
-        });
-        if (veryPorous) {
-            cautions.add(new Caution(
-                    Caution.Strength.WARN,
-                    "Very porous hair",
-                    "Stretch a wet strand of it before anything else. If it stretches without return, feels gummy or"
-                            + " breaks: no colour today, treat it.",
-                    "A wet strand that springs back."));
+        return List.of(
+                remind(
+                        CautionRule.PREDICTION,
+                        "The colours shown are computed. Lay the filler and the target on a hidden strand before the head.",
+                        "A strand test that came out as shown."),
+                remind(
+                        CautionRule.LOCAL_LAW,
+                        "Local law, the maker's instructions and licensed practice come first.",
+                        "Nothing; it always holds."));
+    }
+
+    private List<Caution> all(Work work) {
+        List<Caution> all = new ArrayList<>();
+        if (work.onHead()) {
+            reactions(work, all);
+            patchTest(work, all);
+            scalp(work, all);
+            client(work, all);
+            strongAtScalp(work, all);
         }
-        if (Plan.bandsOf(plan.head()).stream().anyMatch(at -> plan.answer(at).decision() == Decision.COVER_GREY)) {
-            cautions.add(new Caution(
-                    Caution.Strength.WARN,
-                    "20 vol at the scalp",
+        homeColour(work, all);
+        strength(work, all);
+        air(work, all);
+        return all;
+    }
+
+    /** Stop on any earlier reaction, also to a temporary black henna tattoo, which often holds the same dye. */
+    private void reactions(Work work, List<Caution> all) {
+        if (!work.colour()) {
+            return;
+        }
+        if (told.earlierReaction() == Answer.YES) {
+            all.add(block(
+                    CautionRule.EARLIER_REACTION,
+                    "The client reacted to colour before"
+                            + (told.allergies().isBlank()
+                                    ? ""
+                                    : " (" + told.allergies().strip() + ")")
+                            + ". The next reaction can be far worse: no colour.",
+                    "A doctor's word that names this product; nobody in the salon can lift it."));
+        } else if (told.earlierReaction() == Answer.NOT_ASKED) {
+            all.add(block(
+                    CautionRule.EARLIER_REACTION,
+                    "Nobody has asked yet whether the client ever reacted to hair colour.",
+                    "Ask, and note the answer in the consultation."));
+        }
+        if (!work.oxidative()) {
+            return;
+        }
+        if (told.blackTattoo() == Answer.YES) {
+            all.add(block(
+                    CautionRule.BLACK_TATTOO,
+                    "The client reacted to a temporary black henna tattoo. It often holds the dye that oxidative colour is made"
+                            + " of: no oxidative colour.",
+                    "A doctor's word that names this product; nobody in the salon can lift it."));
+        } else if (told.blackTattoo() == Answer.NOT_ASKED) {
+            all.add(block(
+                    CautionRule.BLACK_TATTOO,
+                    "Nobody has asked yet about a reaction to a temporary black henna tattoo.",
+                    "Ask, and note the answer in the consultation."));
+        }
+    }
+
+    private void patchTest(Work work, List<Caution> all) {
+        if (!work.oxidative()) {
+            return;
+        }
+        PatchTest test = told.patchTest();
+        Optional<LocalDate> placed = test.placed();
+        if (test.result() == PatchTest.Result.REACTION) {
+            // A reaction on the skin is an earlier reaction, so nobody may take it on.
+            all.add(block(
+                    CautionRule.EARLIER_REACTION,
+                    "The patch test showed a reaction: no oxidative colour.",
+                    "A doctor's word that names this product; nobody in the salon can lift it."));
+        } else if (placed.isEmpty()) {
+            all.add(block(
+                    CautionRule.PATCH_TEST,
+                    "No patch test was laid. By the product's instructions, commonly " + PATCH_HOURS
+                            + " hours before oxidative colour.",
+                    "A patch test read without reaction."));
+        } else if (test.result() == PatchTest.Result.NOT_READ) {
+            all.add(block(
+                    CautionRule.PATCH_TEST,
+                    "The patch test of " + placed.get() + " was not read yet.",
+                    "Reading it: no reaction after the time the product's instructions say, commonly " + PATCH_HOURS
+                            + " hours."));
+        } else if (placed.get().isAfter(today.minusDays(PATCH_HOURS / 24))) {
+            all.add(block(
+                    CautionRule.PATCH_TEST,
+                    "The patch test of " + placed.get() + " is less than " + PATCH_HOURS + " hours old.",
+                    "Waiting, and reading it again."));
+        } else if (ChronoUnit.DAYS.between(placed.get(), today) > PATCH_HOLDS_DAYS) {
+            all.add(block(
+                    CautionRule.PATCH_TEST,
+                    "The patch test of " + placed.get() + " is more than " + PATCH_HOLDS_DAYS / 7
+                            + " weeks old; skin changes its mind.",
+                    "A fresh one read without reaction, or what the product's instructions say."));
+        }
+    }
+
+    private void scalp(Work work, List<Caution> all) {
+        boolean touches = work.persulfate() || work.oxidative();
+        if (!touches) {
+            return;
+        }
+        if (told.scalp() == Scalp.BROKEN || told.scalp() == Scalp.IRRITATED) {
+            all.add(block(
+                    CautionRule.SCALP,
+                    "The scalp is " + (told.scalp() == Scalp.BROKEN ? "broken" : "irritated")
+                            + ": no lightener and no oxidative colour.",
+                    "A scalp that has healed, looked at again."));
+        } else if (told.scalp() == Scalp.NOT_LOOKED_AT) {
+            all.add(block(
+                    CautionRule.SCALP,
+                    "Nobody has looked at the scalp yet. On broken or irritated skin no lightener and no oxidative colour.",
+                    "Look, and note it in the consultation."));
+        }
+    }
+
+    private void client(Work work, List<Caution> all) {
+        if (!work.colour() && !work.persulfate()) {
+            return;
+        }
+        if (told.underAge() == Answer.YES && !told.guardianAgreed()) {
+            all.add(block(
+                    CautionRule.UNDER_AGE,
+                    "The client is under age. Makers and many laws forbid oxidative colour below sixteen.",
+                    "Local law, and a guardian's agreement where it allows one."));
+        } else if (told.underAge() == Answer.NOT_ASKED) {
+            all.add(warn(CautionRule.UNDER_AGE, "Nobody has asked for the client's age.", "Ask and note it."));
+        }
+        asked(
+                told.pregnant(),
+                CautionRule.PREGNANCY,
+                "The client is pregnant or nursing. Scalp and hair may answer otherwise than before; keep off the skin, fresh air.",
+                "The client's own decision, with a doctor if in doubt. Ask, record, defer.",
+                all);
+        asked(
+                told.medication(),
+                CautionRule.MEDICATION,
+                "The client takes medication"
+                        + (told.medicationWords().isBlank()
+                                ? ""
+                                : " (" + told.medicationWords().strip() + ")")
+                        + ", which can change how skin and hair answer.",
+                "A strand test, and a doctor if in doubt. Ask, record, defer.",
+                all);
+    }
+
+    private static void asked(Answer answer, CautionRule rule, String yes, String lifts, List<Caution> all) {
+        if (answer == Answer.YES) {
+            all.add(warn(rule, yes, lifts));
+        } else if (answer == Answer.NOT_ASKED) {
+            all.add(warn(rule, rule.words() + ": nobody has asked yet.", "Ask and note it."));
+        }
+    }
+
+    private void homeColour(Work work, List<Caution> all) {
+        if (!work.peroxide() && !work.removes()) {
+            return;
+        }
+        boolean told0 = told.homeColour().suspicious();
+        boolean metal = history.map(h -> h.tellsOf(Service.METALLIC)).orElse(false);
+        boolean plant = history.map(h -> h.tellsOf(Service.PLANT)).orElse(false);
+        boolean suspected = told0 || metal || plant;
+        if (suspected && told.cutStrand() != CutStrand.COOL_AND_WHOLE && work.onHead()) {
+            String what = told0 ? told.homeColour().words() : metal ? Service.METALLIC.words() : Service.PLANT.words();
+            all.add(block(
+                    CautionRule.HOME_COLOUR,
+                    told.cutStrand() == CutStrand.REACTED
+                            ? "A cut strand reacted to peroxide (" + what + "): it would heat and destroy the hair."
+                            : "On the hair lies " + what
+                                    + ": peroxide can heat and destroy the hair. Test a cut strand first.",
+                    told.cutStrand() == CutStrand.REACTED
+                            ? "Growing or cutting it off."
+                            : "A cut strand that stayed cool and whole in peroxide."));
+        } else if (suspected && told.cutStrand() == CutStrand.NOT_TESTED) {
+            all.add(warn(
+                    CautionRule.HOME_COLOUR,
+                    "This is the test itself: a glass dish, few hairs, gloves, and nobody's face above it.",
+                    "A strand that stays cool and whole."));
+        } else if (told.homeColour() == HomeColour.NOT_ASKED && work.onHead()) {
+            all.add(block(
+                    CautionRule.HOME_COLOUR,
+                    "Nobody has asked what was laid at home. Metallic, plant or unknown home colour: peroxide can heat and"
+                            + " destroy the hair.",
+                    "Ask and note it; in doubt a cut strand that stays cool and whole."));
+        }
+    }
+
+    /** R39. */
+    private static void strength(Work work, List<Caution> all) {
+        boolean failed = work.stretched().stream().anyMatch(felt -> !felt.mayGoOn());
+        if (failed && work.onHead() && (work.oxidative() || work.persulfate() || work.removes())) {
+            all.add(block(
+                    CautionRule.STRENGTH_FELT,
+                    "A wet strand of it did not return. Stop: rinse, treat, and change the plan.",
+                    "A treatment, and a wet strand that springs back."));
+        }
+        if (!work.after().mayGoOn()) {
+            all.add(block(
+                    CautionRule.STRENGTH_AFTER,
+                    "By this the hair " + work.after().words() + ". Stop before: rinse, treat, and change the plan.",
+                    "A gentler way, or a strand test after which a wet strand springs back."));
+        }
+        if (work.veryPorous() && work.onHead() && work.colour()) {
+            all.add(warn(
+                    CautionRule.VERY_POROUS,
+                    "Stretch a wet strand of it before anything else. If it stretches without return, feels gummy or breaks:"
+                            + " no colour today, treat it.",
+                    "A wet strand that springs back, noted at the band."));
+        }
+    }
+
+    private static void strongAtScalp(Work work, List<Caution> all) {
+        if (work.scalp() && work.volume() >= STRONG_VOLUME) {
+            all.add(block(
+                    CautionRule.STRONG_AT_SCALP,
+                    "No 30 or 40 vol on the scalp by default. It burns; the maker's instructions and local law decide.",
+                    "A weaker developer, or keeping it off the scalp."));
+        }
+        if (work.cleanse() && work.scalp()) {
+            all.add(block(
+                    CautionRule.CLEANSE_AT_SCALP,
+                    "Off the scalp only: keep it one to two centimetres away (R31).",
+                    "Laying it on the mids."));
+        }
+        if (work.coverage() && work.scalp() && work.volume() >= COVERAGE_VOLUME) {
+            all.add(warn(
+                    CautionRule.TWENTY_AT_SCALP,
                     "Coverage colour lies on the scalp. Gloves, no rubbing in, rinse at once on burning.",
                     "Nothing; watch it."));
         }
-        cautions.add(new Caution(
-                Caution.Strength.REMIND,
-                "A prediction",
-                "The colours shown are computed. Lay the filler and the target on a hidden strand before the head.",
-                "A strand test that came out as shown."));
-        return cautions;
+    }
+
+    private void air(Work work, List<Caution> all) {
+        if (work.persulfate()) {
+            if (work.onHead() && told.asthma() == Answer.YES) {
+                all.add(
+                        block(
+                                CautionRule.ASTHMA,
+                                "The client has asthma, and persulfates can trigger it.",
+                                "A way without lightener, or the client's doctor; dust-free product, fresh air, off the scalp."));
+            } else if (work.onHead() && told.asthma() == Answer.NOT_ASKED) {
+                all.add(warn(
+                        CautionRule.ASTHMA,
+                        "Nobody has asked for asthma; persulfates can trigger it.",
+                        "Ask and note it."));
+            }
+            all.add(remind(
+                    CautionRule.PERSULFATES,
+                    "Not on broken or irritated scalp. Persulfates can trigger asthma, with whoever mixes them too.",
+                    "A whole scalp, and nobody near who reacts."));
+        }
+        if (work.foilAndWarmth()) {
+            all.add(warn(
+                    CautionRule.FOIL_AND_WARMTH,
+                    "Foil under a heater can overheat and burn. Feel the foils, and never leave them.",
+                    "No added warmth."));
+        }
+        if (work.peroxide() || work.persulfate()) {
+            all.add(remind(CautionRule.PROTECTION, "Gloves, eye protection, fresh air.", "Having them on."));
+        }
+    }
+
+    private static Caution block(CautionRule rule, String sentence, String lifts) {
+        return new Caution(rule, Strength.BLOCK, sentence, lifts);
+    }
+
+    private static Caution warn(CautionRule rule, String sentence, String lifts) {
+        return new Caution(rule, Strength.WARN, sentence, lifts);
+    }
+
+    private static Caution remind(CautionRule rule, String sentence, String lifts) {
+        return new Caution(rule, Strength.REMIND, sentence, lifts);
     }
 }

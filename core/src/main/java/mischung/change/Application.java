@@ -28,7 +28,7 @@ public record Application(
         implements Change {
     public Application {
         RefusedInput.within("developerPerColour", developerPerColour, 0, 10, "to 1 of colour");
-        RefusedInput.within("volume", volume, 0, Developer.STRONGEST, "vol");
+        Developer.requireForHair(volume);
         RefusedInput.within("minutes", minutes, 0, 120, "min");
     }
 

@@ -31,7 +31,7 @@ public record Lightening(
     private static final double LONGEST = 240;
 
     public Lightening {
-        RefusedInput.within("volume", volume, 0, Developer.STRONGEST, "vol");
+        Developer.requireForHair(volume);
         RefusedInput.within("developerPerPowder", developerPerPowder, 0.5, 6, "to 1");
         RefusedInput.within("minutes", minutes, 0, LONGEST, "min");
         RefusedInput.within("ageMinutes", ageMinutes, 0, LONGEST, "min");

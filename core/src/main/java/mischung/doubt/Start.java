@@ -1,11 +1,13 @@
 package mischung.doubt;
 
 import java.util.List;
+import mischung.hair.Band;
 import mischung.hair.Canvas;
 import mischung.hair.LevelScale;
 import mischung.hair.Pigment;
 import mischung.hair.Pigments;
 import mischung.hair.ReadIn;
+import mischung.hair.Reading;
 import mischung.hair.Thickness;
 import mischung.light.Illuminant;
 
@@ -31,6 +33,16 @@ public final class Start {
     /** Taken to be what it is; only the reading's own error is left. */
     public static Start of(Canvas canvas) {
         return new Start(canvas, List.of(canvas.coloured()));
+    }
+
+    /** Taken to be {@code best}, but its coloured fibres may as well hold any of {@code alike}. */
+    public static Start of(Canvas best, List<Pigments> alike) {
+        return new Start(best, List.copyOf(alike));
+    }
+
+    /** A band as read on this head. */
+    public static Start of(Band band, Thickness head) {
+        return of(Reading.canvasOf(band, head), Reading.explained(band));
     }
 
     /** Every explanation that looks alike counts as equally likely. */

@@ -1,7 +1,7 @@
 package mischung.hair;
 
-import java.util.EnumSet;
-import java.util.Set;
+import java.util.Locale;
+import java.util.stream.Collectors;
 import mischung.RefusedInput;
 
 /**
@@ -12,17 +12,22 @@ import mischung.RefusedInput;
  * <tr><td>fromCm, toCm</td><td>distance from the scalp</td><td>0 ≤ from &lt; to ≤ 150</td></tr>
  * <tr><td>level</td><td>as read, in halves</td><td>1–12</td></tr>
  * <tr><td>greyShare</td><td>share of white fibres by area</td><td>0–1</td></tr>
+ * <tr><td>detail</td><td>stretch, layers, what lies beneath, measurements</td><td></td></tr>
  * </table>
  */
 public record Band(
-        double fromCm, double toCm, BandKind kind, double level, Tone tone, Porosity porosity, double greyShare) {
+        double fromCm,
+        double toCm,
+        BandKind kind,
+        double level,
+        Tone tone,
+        Porosity porosity,
+        double greyShare,
+        BandDetail detail) {
     public static final double LONGEST_CM = 150;
 
     /** Shorter than this cannot be worked as a band of its own. */
     public static final double SHORTEST_CM = 0.5;
-
-    /** Tones unlifted, uncoloured hair can have. */
-    public static final Set<Tone> TONES_OF_NATURAL_HAIR = EnumSet.of(Tone.NATURAL, Tone.ASH, Tone.GOLD, Tone.COPPER);
 
     public Band {
         RefusedInput.within("fromCm", fromCm, 0, LONGEST_CM, "cm");
@@ -33,9 +38,28 @@ public record Band(
         }
         LevelScale.requireHalves("level", level);
         RefusedInput.within("greyShare", greyShare, 0, 1, "(0.5 is half grey)");
-        if (kind == BandKind.NATURAL && !TONES_OF_NATURAL_HAIR.contains(tone)) {
-            throw new RefusedInput("tone", tone, "Natural hair reads natural, ash, gold or copper.");
+        if (!kind.tones().contains(tone)) {
+            String possible = kind.tones().stream().map(Tone::words).collect(Collectors.joining(", "));
+            String hair = kind.words().substring(0, 1).toUpperCase(Locale.ROOT)
+                    + kind.words().substring(1)
+                    + (kind == BandKind.DIRECT ? "" : " hair");
+            throw new RefusedInput("tone", tone, hair + " reads " + possible + ".");
         }
+    }
+
+    /** Read by eye, and no more known of it. */
+    public Band(
+            double fromCm, double toCm, BandKind kind, double level, Tone tone, Porosity porosity, double greyShare) {
+        this(fromCm, toCm, kind, level, tone, porosity, greyShare, BandDetail.NONE);
+    }
+
+    public Band with(BandDetail other) {
+        return new Band(fromCm, toCm, kind, level, tone, porosity, greyShare, other);
+    }
+
+    /** The same hair on another stretch. */
+    public Band between(double from, double to) {
+        return new Band(from, to, kind, level, tone, porosity, greyShare, detail);
     }
 
     public double lengthCm() {

@@ -19,16 +19,13 @@ public record Head(List<Zone> zones, Density density, Thickness thickness) {
                         "zones[" + i + "].place", zones.get(i).place(), "Each place may stand only once on a head.");
             }
         }
-        refuseTwice(seen, ZonePlace.SIDES, ZonePlace.SIDE_LEFT, ZonePlace.SIDE_RIGHT);
-        refuseTwice(seen, ZonePlace.BACK, ZonePlace.BACK_LEFT, ZonePlace.BACK_RIGHT);
-    }
-
-    private static void refuseTwice(Set<ZonePlace> seen, ZonePlace whole, ZonePlace left, ZonePlace right) {
-        if (seen.contains(whole) && (seen.contains(left) || seen.contains(right))) {
-            throw new RefusedInput(
-                    "zones",
-                    whole.words() + " beside its own half",
-                    "Read the " + whole.words() + " as one zone or as left and right, not both.");
+        for (ZonePlace half : seen) {
+            half.whole().filter(seen::contains).ifPresent(whole -> {
+                throw new RefusedInput(
+                        "zones",
+                        whole.words() + " beside its own half",
+                        "Read the " + whole.words() + " as one zone or as left and right, not both.");
+            });
         }
     }
 

@@ -1,9 +1,14 @@
 package mischung.hair;
 
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import mischung.light.Ciede2000;
+import mischung.light.Illuminant;
 import mischung.light.Lab;
+import mischung.light.Xyz;
 
 /**
  * What a colourist reads by eye, turned into pigments: natural hair from the natural line, lightened hair from the lifted
@@ -19,6 +24,12 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
     private static final Map<Asked, Reading> KNOWN = new ConcurrentHashMap<>();
     private static final int MOST_KEPT = 4096;
 
+    /** Beyond this share too little of the coloured fibres is seen to say anything of them. */
+    private static final double MOST_GREY_TO_SEE_THROUGH = 0.9;
+
+    private static final double LIGHTEST_FIBRE = 94;
+    private static final double MOST_COLOUR = 60;
+
     /** White fibres: very light natural hair, no melanin worth naming. */
     public static final Pigments WHITE_FIBRE = PigmentLine.NATURAL.at(Figures.HAIR.of("white fibre level"));
 
@@ -26,7 +37,12 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
         Asked asked = new Asked(kind, level, tone);
         Reading kept = KNOWN.get(asked);
         if (kept == null) {
-            kept = kind == BandKind.NATURAL ? natural(level, tone) : lightened(level, tone);
+            kept = switch (kind) {
+                case NATURAL -> natural(level, tone);
+                case LIGHTENED -> lightened(level, tone);
+                case COLOURED, DIRECT ->
+                    of(ReadIn.of(level, tone, Past.of(kind.past())).best());
+            };
             if (KNOWN.size() < MOST_KEPT) {
                 KNOWN.put(asked, kept);
             }
@@ -39,13 +55,79 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
         return canvasOf(band, Thickness.NORMAL);
     }
 
-    /** The canvas of a band as read. The level read is that of the coloured fibres; grey comes on top. */
-    public static Canvas canvasOf(Band band, Thickness thickness) {
+    /**
+     * The canvas of a band as read. A level read by eye is that of the coloured fibres and grey comes on top; a measured
+     * colour holds the grey already, so it is taken out first.
+     */
+    public static Canvas canvasOf(Band band, Thickness head) {
         return new Canvas(
-                of(band.kind(), band.level(), band.tone()).pigments,
+                explained(band).get(0),
                 WHITE_FIBRE,
                 band.greyShare(),
-                Fibre.read(thickness, band.porosity()));
+                fibreOf(band, band.detail().thickness().orElse(head)));
+    }
+
+    private static Fibre fibreOf(Band band, Thickness thickness) {
+        Fibre fibre =
+                Fibre.read(thickness, band.porosity().degree(), band.detail().layers());
+        return band.detail().stretch().map(fibre::stretched).orElse(fibre);
+    }
+
+    /** Every set of pigments that would read so and that its past allows, the likeliest first. */
+    public static List<Pigments> explained(Band band) {
+        Optional<MeasuredColour> measured = band.detail().colour();
+        if (measured.isPresent()) {
+            Lab fibres = withoutGrey(measured.get().lab(), band.greyShare());
+            return bestFirst(ReadIn.of(fibres, pastOf(band)));
+        }
+        if (band.kind() == BandKind.NATURAL || band.kind() == BandKind.LIGHTENED) {
+            return List.of(of(band.kind(), band.level(), band.tone()).pigments);
+        }
+        return bestFirst(ReadIn.of(band.level(), band.tone(), pastOf(band)));
+    }
+
+    private static List<Pigments> bestFirst(ReadIn read) {
+        return Stream.concat(Stream.of(read.best()), read.alike().stream())
+                .map(ReadIn.Explanation::pigments)
+                .distinct()
+                .toList();
+    }
+
+    private static Past pastOf(Band band) {
+        BandDetail detail = band.detail();
+        // Hair called lightened may have been toned since; only its colour can tell.
+        Past.Kind kind = band.kind() == BandKind.LIGHTENED && band.tone() != Tone.AS_LIFTED
+                ? Past.Kind.COLOURED_OVER_LIFTED
+                : band.kind().past();
+        return new Past(kind, detail.underFrom(), detail.underTo(), detail.layers());
+    }
+
+    /** Fibres mix by area, so a mixture's tristimulus values are the mean of its parts'. */
+    static Lab withoutGrey(Lab seen, double greyShare) {
+        if (greyShare == 0 || greyShare > MOST_GREY_TO_SEE_THROUGH) {
+            return seen;
+        }
+        Xyz mixed = seen.toXyz();
+        Xyz white = Illuminant.D65.reflected(WHITE_FIBRE.reflectance());
+        Lab fibres = new Xyz(
+                        apart(mixed.x(), white.x(), greyShare),
+                        apart(mixed.y(), white.y(), greyShare),
+                        apart(mixed.z(), white.z(), greyShare),
+                        mixed.white())
+                .toLab();
+        // Noise can ask for fibres darker or lighter than any; the nearest that can be is taken then.
+        return Lab.d65(
+                within(fibres.l(), LevelScale.lightnessOf(LevelScale.DARKEST), LIGHTEST_FIBRE),
+                within(fibres.a(), -MOST_COLOUR, MOST_COLOUR),
+                within(fibres.b(), -MOST_COLOUR, MOST_COLOUR));
+    }
+
+    private static double within(double value, double least, double most) {
+        return Math.max(least, Math.min(most, value));
+    }
+
+    private static double apart(double mixed, double white, double share) {
+        return Math.max(0, (mixed - share * white) / (1 - share));
     }
 
     private static Reading natural(double level, Tone tone) {

@@ -25,6 +25,9 @@ public final class ToneName {
     private static final double YELLOW_TO = 115;
     private static final double WHITE_CHROMA = 14;
 
+    /** Paler than this a rest of pink or blue is no colour of its own any more but a dull grey. */
+    private static final double FASHION = 0.5;
+
     private static final double CLEARLY_GREY_CHROMA = 3;
 
     private ToneName() {}
@@ -42,6 +45,9 @@ public final class ToneName {
         Tone nearest = Tone.NATURAL;
         double least = Double.MAX_VALUE;
         for (Tone tone : Tone.values()) {
+            if (!tone.wishable() && tone != Tone.AS_LIFTED && strength < FASHION) {
+                continue;
+            }
             double difference = Ciede2000.between(colour, ToneScale.colourOf(level, tone));
             if (difference < least) {
                 least = difference;

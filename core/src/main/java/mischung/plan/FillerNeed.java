@@ -5,7 +5,6 @@ import java.util.List;
 import java.util.Locale;
 import mischung.change.Application;
 import mischung.hair.Band;
-import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.hair.LevelScale;
@@ -53,8 +52,11 @@ final class FillerNeed {
     BandAnswer of(BandRef at, Band band) {
         List<Reason> reasons = new ArrayList<>();
         double drop = band.level() - wish.level();
-        Decision decision =
-                band.kind() == BandKind.NATURAL ? natural(band, drop, reasons) : lightened(band, drop, reasons);
+        Decision decision = switch (band.kind()) {
+            case NATURAL -> natural(band, drop, reasons);
+            case COLOURED -> coloured(band, drop, reasons);
+            case LIGHTENED, DIRECT -> lightened(band, drop, reasons);
+        };
         return new BandAnswer(at, decision, drop, reasons);
     }
 
@@ -90,6 +92,31 @@ final class FillerNeed {
                         ? "The wish is " + LevelScale.count(drop)
                                 + " darker than what grows: permanent colour with 10 vol holds here."
                         : "Only the tone changes: permanent colour with 10 vol, no lift asked."));
+        return Decision.COLOUR;
+    }
+
+    /** Colour over hair that was never lightened keeps warm pigment beneath it, so it needs no filler. */
+    private Decision coloured(Band band, double drop, List<Reason> reasons) {
+        if (drop < -HALF_A_LEVEL) {
+            reasons.add(tooDark(drop, "Colour does not lift colour; a remover or a lightener would have to."));
+            return Decision.TOO_DARK;
+        }
+        if (drop < 0) {
+            return halfDarker(reasons);
+        }
+        Canvas canvas = Reading.canvasOf(band);
+        double difference = Ciede2000.between(wished, canvas.lab());
+        if (drop < 1 && difference <= THERE_ALREADY) {
+            reasons.add(new Reason(
+                    Rule.COMPUTED,
+                    "It is CIEDE2000 " + LevelScale.figure(difference) + " from the wish already: leave it."));
+            return Decision.LEAVE;
+        }
+        reasons.add(
+                new Reason(
+                        Rule.R17,
+                        "It was coloured but never lightened, so warm pigment lies under it still: the target alone is enough."));
+        reasons.add(alone(canvas));
         return Decision.COLOUR;
     }
 

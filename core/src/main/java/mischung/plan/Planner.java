@@ -61,13 +61,13 @@ public final class Planner {
     private final BowlReasons reasons;
     private char nextBowl = 'A';
 
-    private Planner(Head head, Wish wish, School school, ProductRange range) {
+    private Planner(Head head, Wish wish, School school, ProductRange range, Calibration calibration) {
         this.head = head;
         this.wish = wish;
         this.school = school;
         this.range = range;
         this.bands = Plan.bandsOf(head);
-        this.simulation = new Simulation(head, wish, Calibration.none());
+        this.simulation = new Simulation(head, wish, calibration);
         this.reasons = new BowlReasons(head, wish, school);
         FillerNeed need = new FillerNeed(wish);
         for (BandRef at : bands) {
@@ -75,8 +75,14 @@ public final class Planner {
         }
     }
 
+    /** For a head of which no strand was tested. */
     public static Plan plan(Head head, Wish wish, School school, ProductRange range) {
-        return new Planner(head, wish, school, range).run();
+        return plan(head, wish, school, range, Calibration.none());
+    }
+
+    /** @param calibration what strand tests have taught of this client's hair */
+    public static Plan plan(Head head, Wish wish, School school, ProductRange range, Calibration calibration) {
+        return new Planner(head, wish, school, range, calibration).run();
     }
 
     private Plan run() {
@@ -112,7 +118,7 @@ public final class Planner {
                 .filter(a -> porosity(a.band()) == Porosity.VERY_HIGH
                         || (porosity(a.band()) == Porosity.HIGH
                                 && a.decision() == Decision.COLOUR
-                                && head.band(a.band()).kind() == BandKind.LIGHTENED))
+                                && head.band(a.band()).kind() != BandKind.NATURAL))
                 .map(BandAnswer::band)
                 .toList();
         if (thirsty.isEmpty()) {
@@ -202,9 +208,7 @@ public final class Planner {
                 .filter(at -> head.band(at).kind() == BandKind.NATURAL)
                 .toList();
         List<BandRef> lengths = new ArrayList<>(where(Decision.FILL));
-        coloured.stream()
-                .filter(at -> head.band(at).kind() == BandKind.LIGHTENED)
-                .forEach(lengths::add);
+        coloured.stream().filter(at -> head.band(at).kind() != BandKind.NATURAL).forEach(lengths::add);
         List<BandRef> even =
                 lengths.stream().filter(at -> !porosity(at).raised()).toList();
         List<BandRef> porous =

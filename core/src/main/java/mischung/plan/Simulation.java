@@ -52,7 +52,7 @@ final class Simulation {
         for (BandRef at : Plan.bandsOf(head)) {
             Drawn drawn = new Drawn();
             drawn.asRead = Reading.canvasOf(head.band(at), head.thickness());
-            Start start = Start.of(drawn.asRead);
+            Start start = Start.of(drawn.asRead, Reading.explained(head.band(at)));
             draws.forEach(draw -> drawn.otherwise.add(start.in(draw)));
             bands.put(at, drawn);
         }

@@ -13,7 +13,7 @@ public record Wish(double level, Tone tone) {
     public Wish {
         RefusedInput.within("level", level, LevelScale.DARKEST, LIGHTEST_SHADE, "in halves");
         LevelScale.requireHalves("level", level);
-        if (tone == Tone.AS_LIFTED) {
+        if (!tone.wishable()) {
             throw new RefusedInput("tone", tone, "Wish for a tone such as natural, gold or ash.");
         }
     }

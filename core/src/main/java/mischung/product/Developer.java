@@ -14,7 +14,19 @@ public record Developer(double volume) {
     public static final double STRONGEST = 40;
 
     public Developer {
-        RefusedInput.within("volume", volume, 0, STRONGEST, "vol");
+        requireForHair(volume);
+    }
+
+    /** @throws RefusedInput unless it is 0 to 40 vol, naming the rule for what is stronger */
+    public static double requireForHair(double volume) {
+        if (volume > STRONGEST) {
+            throw new RefusedInput(
+                    "volume",
+                    volume,
+                    "Peroxide above 12 % (40 vol) is not for use on hair (Regulation (EC) 1223/2009, Annex III)."
+                            + " Give a value from 0 to 40 vol.");
+        }
+        return RefusedInput.within("volume", volume, 0, STRONGEST, "vol");
     }
 
     /** Peroxide by the trade's rounding: 10 vol is 3 %. */

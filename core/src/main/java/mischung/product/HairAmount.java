@@ -3,11 +3,13 @@ package mischung.product;
 import java.util.Collection;
 import java.util.Map;
 import mischung.DataFile;
+import mischung.hair.Band;
 import mischung.hair.BandRef;
 import mischung.hair.Density;
 import mischung.hair.Head;
 import mischung.hair.Thickness;
 import mischung.hair.Zone;
+import mischung.hair.ZonePlace;
 
 /** How many grams it takes to saturate bands of a head, from length, density, thickness and zone. */
 public final class HairAmount {
@@ -44,16 +46,26 @@ public final class HairAmount {
     private static double grams(Head head, Collection<BandRef> bands, double perCm) {
         double headCm = 0;
         for (BandRef band : bands) {
-            headCm +=
-                    share(head, head.zones().get(band.zone())) * head.band(band).lengthCm();
+            Band worked = head.band(band);
+            headCm += share(head, head.zones().get(band.zone()))
+                    * worked.lengthCm()
+                    * factor(worked.detail().density().orElse(head.density()))
+                    * factor(worked.detail().thickness().orElse(head.thickness()));
         }
-        return headCm * perCm * factor(head.density()) * factor(head.thickness());
+        return headCm * perCm;
     }
 
     private static double shareOf(Zone zone) {
-        Double share = FIGURES.get("share of " + zone.place().words());
+        return zone.place()
+                .whole()
+                .map(whole -> shareOf(whole) / whole.halves().size())
+                .orElseGet(() -> shareOf(zone.place()));
+    }
+
+    private static double shareOf(ZonePlace place) {
+        Double share = FIGURES.get("share of " + place.words());
         if (share == null) {
-            throw new IllegalStateException("amounts.csv lacks the share of " + zone.place());
+            throw new IllegalStateException("amounts.csv lacks the share of " + place);
         }
         return share;
     }

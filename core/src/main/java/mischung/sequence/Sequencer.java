@@ -25,15 +25,21 @@ public final class Sequencer {
     /** From the back forwards; the fragile hairline last (R40). */
     private static final List<ZonePlace> ORDER = List.of(
             ZonePlace.NAPE,
+            ZonePlace.NAPE_LEFT,
+            ZonePlace.NAPE_RIGHT,
             ZonePlace.BACK,
             ZonePlace.BACK_LEFT,
             ZonePlace.BACK_RIGHT,
             ZonePlace.CROWN,
+            ZonePlace.CROWN_LEFT,
+            ZonePlace.CROWN_RIGHT,
             ZonePlace.PARTING,
             ZonePlace.SIDES,
             ZonePlace.SIDE_LEFT,
             ZonePlace.SIDE_RIGHT,
             ZonePlace.FRINGE,
+            ZonePlace.FRINGE_LEFT,
+            ZonePlace.FRINGE_RIGHT,
             ZonePlace.HAIRLINE);
 
     private final Plan plan;

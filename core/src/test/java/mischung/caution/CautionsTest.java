@@ -1,8 +1,16 @@
 package mischung.caution;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import java.time.Instant;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import mischung.caution.Caution.Strength;
 import mischung.change.Application;
 import mischung.change.Care;
 import mischung.change.Change;
@@ -13,29 +21,242 @@ import mischung.change.Place;
 import mischung.change.RemoverRound;
 import mischung.change.Setting;
 import mischung.change.Washing;
-import mischung.hair.Canvas;
+import mischung.consult.Answer;
+import mischung.consult.Consultation;
+import mischung.consult.CutStrand;
+import mischung.consult.HomeColour;
+import mischung.consult.PatchTest;
+import mischung.consult.Scalp;
+import mischung.hair.Band;
+import mischung.hair.BandDetail;
+import mischung.hair.BandKind;
 import mischung.hair.Dyes;
-import mischung.hair.Fibre;
-import mischung.hair.PigmentLine;
+import mischung.hair.Elasticity;
 import mischung.hair.Porosity;
 import mischung.hair.Reading;
-import mischung.hair.Thickness;
+import mischung.hair.Tone;
+import mischung.history.Event;
+import mischung.history.Growth;
+import mischung.history.History;
+import mischung.history.Service;
+import mischung.history.Where;
+import mischung.plan.Heads;
+import mischung.plan.Plan;
+import mischung.plan.PlanStep;
+import mischung.plan.Planner;
+import mischung.plan.School;
+import mischung.plan.Wish;
 import mischung.product.DirectHue;
+import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
 
-/** Common practice: what can hurt is said where it is decided. */
+/** Common practice, no source, unless a rule says otherwise: what can hurt is said, and blocked, where it is decided. */
 class CautionsTest {
-    private static final Canvas HAIR = Canvas.of(PigmentLine.NATURAL.at(6), Porosity.NORMAL);
+    private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+    private static final Change LIGHTENER = Lightening.of(LiftProduct.LIGHTENER, 20, 30, Setting.FOIL);
+    private static final Change COLOUR = Application.usual(Dyes.NONE, ShadeClass.DEMI, 10);
+    private static final Change DIRECT = Application.usual(DirectHue.BLUE.dyes(), ShadeClass.DIRECT, 0);
+    private static final Band BAND = new Band(0, 20, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0);
 
-    private static List<Caution> before(Change change) {
-        return Cautions.of(change, change.on(HAIR).fibre());
+    /** Everything asked, and every answer as one would wish. */
+    private static Answers fine() {
+        return new Answers();
     }
 
-    private static List<String> titles(List<Caution> cautions) {
-        return cautions.stream().map(Caution::title).toList();
+    /** A consultation that can be changed one answer at a time. */
+    private static final class Answers {
+        private Answer reaction = Answer.NO;
+        private Answer tattoo = Answer.NO;
+        private Scalp scalp = Scalp.WHOLE;
+        private Answer asthma = Answer.NO;
+        private Answer medication = Answer.NO;
+        private Answer pregnant = Answer.NO;
+        private Answer underAge = Answer.NO;
+        private boolean guardian;
+        private PatchTest patch = new PatchTest(Optional.of(TODAY.minusDays(5)), PatchTest.Result.CLEAR);
+        private HomeColour home = HomeColour.NONE;
+        private CutStrand cut = CutStrand.NOT_TESTED;
+
+        Consultation told() {
+            return new Consultation(
+                    "",
+                    Set.of(),
+                    0,
+                    0,
+                    0,
+                    0,
+                    reaction,
+                    tattoo,
+                    "",
+                    scalp,
+                    asthma,
+                    medication,
+                    "",
+                    pregnant,
+                    underAge,
+                    guardian,
+                    patch,
+                    home,
+                    cut);
+        }
+    }
+
+    private static List<Caution> before(Answers answers, Change change, Band band, boolean onHead) {
+        return Cautions.forClient(answers.told(), History.none(6), TODAY)
+                .before(change, band, change.on(Reading.canvasOf(band)).fibre(), onHead);
+    }
+
+    private static List<Caution> before(Answers answers, Change change) {
+        return before(answers, change, BAND, true);
+    }
+
+    private static List<CautionRule> blocks(List<Caution> cautions) {
+        return cautions.stream()
+                .filter(c -> c.strength() == Strength.BLOCK)
+                .map(Caution::rule)
+                .toList();
+    }
+
+    private static List<CautionRule> warnings(List<Caution> cautions) {
+        return cautions.stream()
+                .filter(c -> c.strength() == Strength.WARN)
+                .map(Caution::rule)
+                .toList();
+    }
+
+    @Test
+    void whoIsAskedAndFineIsNotHeldUp() {
+        for (Change change : List.of(LIGHTENER, COLOUR, DIRECT, RemoverRound.USUAL)) {
+            assertThat(blocks(before(fine(), change))).as(change.words()).isEmpty();
+            assertThat(warnings(before(fine(), change))).as(change.words()).isEmpty();
+        }
+        assertThat(before(fine(), Washing.times(5))).isEmpty();
+        assertThat(before(fine(), new Care(Care.Kind.BOND, 10))).isEmpty();
+    }
+
+    @Test
+    void nothingAskedBlocksEverythingThatNeedsAnAnswer() {
+        Cautions unasked = Cautions.forClient(Consultation.unasked(), History.none(6), TODAY);
+        List<Caution> colour =
+                unasked.before(COLOUR, BAND, Reading.canvasOf(BAND).fibre(), true);
+        assertThat(blocks(colour))
+                .containsExactlyInAnyOrder(
+                        CautionRule.EARLIER_REACTION,
+                        CautionRule.BLACK_TATTOO,
+                        CautionRule.PATCH_TEST,
+                        CautionRule.SCALP,
+                        CautionRule.HOME_COLOUR);
+        assertThat(warnings(colour))
+                .containsExactlyInAnyOrder(CautionRule.UNDER_AGE, CautionRule.PREGNANCY, CautionRule.MEDICATION);
+        List<Caution> lightener =
+                unasked.before(LIGHTENER, BAND, Reading.canvasOf(BAND).fibre(), true);
+        assertThat(blocks(lightener)).containsExactlyInAnyOrder(CautionRule.SCALP, CautionRule.HOME_COLOUR);
+        assertThat(warnings(lightener)).contains(CautionRule.ASTHMA);
+    }
+
+    @Test
+    void stopOnAnyEarlierReaction() {
+        Answers reacted = fine();
+        reacted.reaction = Answer.YES;
+        assertThat(blocks(before(reacted, COLOUR))).containsExactly(CautionRule.EARLIER_REACTION);
+        assertThat(blocks(before(reacted, DIRECT))).containsExactly(CautionRule.EARLIER_REACTION);
+        assertThat(blocks(before(reacted, LIGHTENER)))
+                .as("lightener holds no dye")
+                .isEmpty();
+        Answers tattooed = fine();
+        tattooed.tattoo = Answer.YES;
+        assertThat(blocks(before(tattooed, COLOUR))).containsExactly(CautionRule.BLACK_TATTOO);
+        assertThat(blocks(before(tattooed, DIRECT))).isEmpty();
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "-5, CLEAR, ''",
+        "-42, CLEAR, ''",
+        "-2, CLEAR, ''",
+        "-1, CLEAR, less than 48 hours",
+        "-43, CLEAR, more than 6 weeks",
+        "-5, NOT_READ, was not read yet",
+        "0, NOT_READ, was not read yet"
+    })
+    void oxidativeColourWaitsForThePatchTest(int days, PatchTest.Result result, String why) {
+        Answers answers = fine();
+        answers.patch = new PatchTest(Optional.of(TODAY.plusDays(days)), result);
+        List<Caution> cautions = before(answers, COLOUR);
+        if (why.isEmpty()) {
+            assertThat(blocks(cautions)).isEmpty();
+        } else {
+            assertThat(blocks(cautions)).containsExactly(CautionRule.PATCH_TEST);
+            assertThat(cautions).anySatisfy(c -> assertThat(c.sentence()).contains(why));
+        }
+        assertThat(blocks(before(answers, LIGHTENER))).isEmpty();
+        assertThat(blocks(before(answers, DIRECT))).isEmpty();
+    }
+
+    @Test
+    void aPatchTestThatReactedCannotBeTakenOn() {
+        Answers answers = fine();
+        answers.patch = new PatchTest(Optional.of(TODAY.minusDays(5)), PatchTest.Result.REACTION);
+        assertThat(blocks(before(answers, COLOUR))).containsExactly(CautionRule.EARLIER_REACTION);
+        answers.patch = PatchTest.NONE;
+        assertThat(blocks(before(answers, COLOUR))).containsExactly(CautionRule.PATCH_TEST);
+        assertThatThrownBy(() -> new PatchTest(Optional.empty(), PatchTest.Result.CLEAR))
+                .hasMessageContaining("on which day");
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"BROKEN", "IRRITATED", "NOT_LOOKED_AT"})
+    void brokenScalpTakesNeitherLightenerNorOxidativeColour(Scalp scalp) {
+        Answers answers = fine();
+        answers.scalp = scalp;
+        assertThat(blocks(before(answers, LIGHTENER))).containsExactly(CautionRule.SCALP);
+        assertThat(blocks(before(answers, COLOUR))).containsExactly(CautionRule.SCALP);
+        assertThat(blocks(before(answers, DIRECT))).isEmpty();
+        assertThat(blocks(before(answers, LIGHTENER, BAND, false)))
+                .as("a cut strand has no scalp")
+                .isEmpty();
+    }
+
+    @ParameterizedTest
+    @EnumSource(names = {"METALLIC", "PLANT", "UNKNOWN"})
+    void peroxideWaitsForACutStrandWhereMetalOrPlantMayLie(HomeColour home) {
+        Answers answers = fine();
+        answers.home = home;
+        for (Change change : List.of(LIGHTENER, COLOUR, RemoverRound.USUAL)) {
+            assertThat(blocks(before(answers, change))).containsExactly(CautionRule.HOME_COLOUR);
+        }
+        assertThat(blocks(before(answers, DIRECT))).as("no peroxide").isEmpty();
+        assertThat(blocks(before(answers, LIGHTENER, BAND, false)))
+                .as("this is the test")
+                .isEmpty();
+        assertThat(warnings(before(answers, LIGHTENER, BAND, false))).containsExactly(CautionRule.HOME_COLOUR);
+        answers.cut = CutStrand.REACTED;
+        assertThat(blocks(before(answers, LIGHTENER))).containsExactly(CautionRule.HOME_COLOUR);
+        answers.cut = CutStrand.COOL_AND_WHOLE;
+        assertThat(blocks(before(answers, LIGHTENER))).isEmpty();
+    }
+
+    @Test
+    void whatTheHistoryTellsCountsAsMuchAsTheAnswer() {
+        Event henna = Event.colour(TODAY.minusYears(1), Service.PLANT, Where.ALL, 5, Tone.COPPER, 0);
+        Cautions cautions =
+                Cautions.forClient(fine().told(), new History(6, Growth.UNMEASURED, 3, List.of(henna)), TODAY);
+        assertThat(blocks(
+                        cautions.before(LIGHTENER, BAND, Reading.canvasOf(BAND).fibre(), true)))
+                .containsExactly(CautionRule.HOME_COLOUR);
+    }
+
+    /** Regulation (EC) 1223/2009, Annex III: hair-product peroxide above 12 % is not for use on hair. */
+    @Test
+    void peroxideAboveTwelvePercentCannotEvenBeSaid() {
+        assertThatThrownBy(() -> Lightening.of(LiftProduct.LIGHTENER, 40.5, 30, Setting.FOIL))
+                .hasMessageContaining("1223/2009");
+        assertThatThrownBy(() -> Application.usual(Dyes.NONE, ShadeClass.PERMANENT, 60))
+                .hasMessageContaining("not for use on hair");
     }
 
     @ParameterizedTest
@@ -48,62 +269,184 @@ class CautionsTest {
         "LIGHTEST_TINT, 40, SCALP, true",
         "PERMANENT_TINT, 20, SCALP, false"
     })
-    void strongDeveloperStaysOffTheScalp(LiftProduct product, double volume, Place place, boolean warned) {
-        Change change = Lightening.of(product, volume, 30, Setting.FOIL.at(place));
-        List<Caution> cautions = before(change);
-        assertThat(titles(cautions).contains("Strong developer at the scalp")).isEqualTo(warned);
-        assertThat(titles(cautions)).contains("What lies on the hair");
-        assertThat(titles(cautions).contains("Patch test"))
-                .as("oxidative colour, not lightener")
-                .isEqualTo(!product.takesDye());
-    }
-
-    @Test
-    void permanentColourOfFortyVolumeAtTheScalpIsWarnedOfToo() {
-        Application usual = Application.usual(Dyes.NONE, ShadeClass.PERMANENT, 40);
-        Application atScalp = usual.laid(Setting.OPEN.at(Place.SCALP));
-        assertThat(titles(before(usual))).containsExactly("Patch test", "What lies on the hair");
-        assertThat(titles(before(atScalp))).contains("Strong developer at the scalp");
-    }
-
-    @Test
-    void foilAndWarmthTogetherAreWarnedOf() {
-        Lightening warm = Lightening.of(LiftProduct.LIGHTENER, 20, 20, Setting.FOIL.withHeat());
-        Lightening film = Lightening.of(
-                LiftProduct.LIGHTENER, 20, 20, Setting.FOIL.under(Cover.FILM).withHeat());
-        assertThat(titles(before(warm))).contains("Foil and warmth");
-        assertThat(titles(before(film))).doesNotContain("Foil and warmth");
+    void strongDeveloperStaysOffTheScalp(LiftProduct product, double volume, Place place, boolean blocked) {
+        List<Caution> cautions = before(fine(), Lightening.of(product, volume, 10, Setting.FOIL.at(place)));
+        assertThat(blocks(cautions).contains(CautionRule.STRONG_AT_SCALP)).isEqualTo(blocked);
+        Change colour =
+                Application.usual(Dyes.NONE, ShadeClass.PERMANENT, volume).laid(Setting.OPEN.at(place));
+        assertThat(blocks(before(fine(), colour)).contains(CautionRule.STRONG_AT_SCALP))
+                .isEqualTo(blocked);
     }
 
     /** R31. */
     @Test
     void theCleanseMixStaysOffTheScalp() {
         Setting open = Setting.FOIL.under(Cover.OPEN);
-        assertThat(titles(before(Lightening.of(LiftProduct.CLEANSE_MIX, 20, 15, open.at(Place.SCALP)))))
-                .contains("Cleanse mix");
-        assertThat(titles(before(Lightening.of(LiftProduct.CLEANSE_MIX, 40, 15, open))))
-                .doesNotContain("Cleanse mix");
+        assertThat(blocks(before(fine(), Lightening.of(LiftProduct.CLEANSE_MIX, 20, 15, open.at(Place.SCALP)))))
+                .containsExactly(CautionRule.CLEANSE_AT_SCALP);
+        Answers unpatched = fine();
+        unpatched.patch = PatchTest.NONE;
+        assertThat(blocks(before(unpatched, Lightening.of(LiftProduct.CLEANSE_MIX, 40, 15, open))))
+                .as("there is tint in it")
+                .containsExactly(CautionRule.PATCH_TEST);
+    }
+
+    @Test
+    void theClientsStateIsAskedRecordedAndDeferred() {
+        Answers minor = fine();
+        minor.underAge = Answer.YES;
+        assertThat(blocks(before(minor, COLOUR))).containsExactly(CautionRule.UNDER_AGE);
+        minor.guardian = true;
+        assertThat(blocks(before(minor, COLOUR))).isEmpty();
+        Answers expecting = fine();
+        expecting.pregnant = Answer.YES;
+        assertThat(warnings(before(expecting, COLOUR))).containsExactly(CautionRule.PREGNANCY);
+        Answers treated = fine();
+        treated.medication = Answer.YES;
+        assertThat(warnings(before(treated, LIGHTENER))).containsExactly(CautionRule.MEDICATION);
+        Answers asthmatic = fine();
+        asthmatic.asthma = Answer.YES;
+        assertThat(blocks(before(asthmatic, LIGHTENER))).containsExactly(CautionRule.ASTHMA);
+        assertThat(blocks(before(asthmatic, COLOUR))).as("no persulfate in it").isEmpty();
+    }
+
+    @Test
+    void glovesEyesAndAirAreRemindedOfWherePeroxideIs() {
+        assertThat(before(fine(), LIGHTENER))
+                .extracting(Caution::rule)
+                .contains(CautionRule.PROTECTION, CautionRule.PERSULFATES);
+        assertThat(before(fine(), COLOUR)).extracting(Caution::rule).containsExactly(CautionRule.PROTECTION);
+        assertThat(before(fine(), DIRECT)).isEmpty();
+    }
+
+    @Test
+    void foilAndWarmthTogetherAreWarnedOf() {
+        Lightening warm = Lightening.of(LiftProduct.LIGHTENER, 20, 10, Setting.FOIL.withHeat());
+        Lightening film = Lightening.of(
+                LiftProduct.LIGHTENER, 20, 10, Setting.FOIL.under(Cover.FILM).withHeat());
+        assertThat(warnings(before(fine(), warm))).containsExactly(CautionRule.FOIL_AND_WARMTH);
+        assertThat(warnings(before(fine(), film))).isEmpty();
     }
 
     /** R39. */
-    @Test
-    void hairThatWouldNotReturnIsWarnedOf() {
-        Canvas fragile = new Canvas(
-                PigmentLine.LIFTED.at(9), Reading.WHITE_FIBRE, 0, Fibre.read(Thickness.FINE, Porosity.VERY_HIGH));
-        Change strong = Lightening.of(LiftProduct.LIGHTENER, 40, 50, Setting.FOIL);
-        List<Caution> cautions = Cautions.of(strong, strong.on(fragile).fibre());
-        assertThat(cautions.get(cautions.size() - 1).title()).isEqualTo("Strength");
-        assertThat(cautions.get(cautions.size() - 1).strength()).isEqualTo(Caution.Strength.WARN);
-        assertThat(titles(before(strong))).doesNotContain("Strength");
+    @ParameterizedTest
+    @CsvSource({"SPRINGS_BACK, false", "RETURNS_SLOWLY, false", "STAYS_STRETCHED, true", "BREAKS, true"})
+    void hairThatDidNotReturnIsNotWorkedOn(Elasticity felt, boolean blocked) {
+        Band band = BAND.with(BandDetail.NONE.withStretch(felt));
+        for (Change change : List.of(LIGHTENER, COLOUR, RemoverRound.USUAL)) {
+            assertThat(blocks(before(fine(), change, band, true)).contains(CautionRule.STRENGTH_FELT))
+                    .as(change.words())
+                    .isEqualTo(blocked);
+        }
     }
 
     @Test
-    void whatIsHarmlessIsNotTalkedOf() {
-        assertThat(before(Washing.times(5))).isEmpty();
-        assertThat(before(new Care(Care.Kind.BOND, 10))).isEmpty();
-        assertThat(before(RemoverRound.USUAL)).isEmpty();
-        assertThat(titles(before(Application.usual(DirectHue.BLUE.dyes(), ShadeClass.DIRECT, 0))))
-                .as("no developer, no reaction with metal")
-                .containsExactly("Patch test");
+    void hairThatWouldNotReturnAfterwardsIsBlockedToo() {
+        Band fragile = new Band(
+                0,
+                20,
+                BandKind.LIGHTENED,
+                9,
+                Tone.AS_LIFTED,
+                Porosity.VERY_HIGH,
+                0,
+                BandDetail.NONE.withStretch(Elasticity.RETURNS_SLOWLY));
+        Change strong = Lightening.of(LiftProduct.LIGHTENER, 40, 60, Setting.FOIL);
+        assertThat(blocks(before(fine(), strong, fragile, true))).containsExactly(CautionRule.STRENGTH_AFTER);
+        assertThat(blocks(before(fine(), strong))).isEmpty();
+        Band unfelt = fragile.with(BandDetail.NONE);
+        assertThat(warnings(before(fine(), COLOUR, unfelt, true))).containsExactly(CautionRule.VERY_POROUS);
+        assertThat(warnings(before(fine(), COLOUR, fragile, true))).isEmpty();
+    }
+
+    /** At the round of the plan concerned, not only somewhere. */
+    @Test
+    void aPlanIsBlockedAtTheRoundConcerned() {
+        Plan plan = Planner.plan(
+                Heads.of(List.of(
+                        new Band(0, 4, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0.8),
+                        new Band(4, 20, BandKind.LIGHTENED, 10, Tone.AS_LIFTED, Porosity.VERY_HIGH, 0))),
+                new Wish(5, Tone.NATURAL),
+                School.LADDER,
+                ProductRange.demo());
+        Answers answers = fine();
+        answers.patch = PatchTest.NONE;
+        Cautions cautions = Cautions.forClient(answers.told(), History.none(6), TODAY);
+        for (PlanStep step : plan.steps()) {
+            assertThat(blocks(cautions.before(plan, step)).contains(CautionRule.PATCH_TEST))
+                    .as(step.name())
+                    .isEqualTo(step.kind() != PlanStep.Kind.EQUALISE);
+        }
+        List<Caution> target =
+                cautions.before(plan, plan.steps().get(plan.steps().size() - 1));
+        assertThat(warnings(target)).contains(CautionRule.TWENTY_AT_SCALP, CautionRule.VERY_POROUS);
+        assertThat(cautions.before(plan))
+                .extracting(Caution::rule)
+                .containsExactly(CautionRule.PREDICTION, CautionRule.LOCAL_LAW);
+    }
+
+    @Test
+    void aBlockIsOnlyPassedWithNameAndReasonWhereLocalRulesAllow() {
+        Answers answers = fine();
+        answers.patch = PatchTest.NONE;
+        List<Caution> cautions = before(answers, COLOUR);
+        TakenOn taken = new TakenOn(
+                CautionRule.PATCH_TEST, "R. Ostrau", "The maker's leaflet asks for none here.", Instant.EPOCH);
+        assertThat(Standing.of(cautions, List.of(), true)).anyMatch(Standing::blocks);
+        assertThat(Standing.of(cautions, List.of(taken), true)).noneMatch(Standing::blocks);
+        assertThat(Standing.of(cautions, List.of(taken), true).get(0).takenOn()).contains(taken);
+        assertThat(Standing.of(cautions, List.of(taken), false)).anyMatch(Standing::blocks);
+        assertThatThrownBy(() -> new TakenOn(CautionRule.PATCH_TEST, " ", "Because I say so.", Instant.EPOCH))
+                .hasMessageContaining("name");
+        assertThatThrownBy(() -> new TakenOn(CautionRule.PATCH_TEST, "R. Ostrau", " ok ", Instant.EPOCH))
+                .hasMessageContaining("reason");
+        assertThatThrownBy(
+                        () -> new TakenOn(CautionRule.EARLIER_REACTION, "R. Ostrau", "It will be fine.", Instant.EPOCH))
+                .hasMessageContaining("cannot be taken on");
+    }
+
+    /** Every rule there is comes up somewhere above or here; none is only a name. */
+    @Test
+    void everyRuleSpeaksOnSomeWork() {
+        Set<CautionRule> said = EnumSet.of(CautionRule.PREDICTION, CautionRule.LOCAL_LAW, CautionRule.TWENTY_AT_SCALP);
+        Answers bad = fine();
+        bad.reaction = Answer.YES;
+        bad.tattoo = Answer.YES;
+        bad.patch = PatchTest.NONE;
+        bad.scalp = Scalp.BROKEN;
+        bad.home = HomeColour.METALLIC;
+        bad.underAge = Answer.YES;
+        bad.pregnant = Answer.YES;
+        bad.medication = Answer.YES;
+        bad.asthma = Answer.YES;
+        Band weak = new Band(
+                0,
+                20,
+                BandKind.LIGHTENED,
+                9,
+                Tone.AS_LIFTED,
+                Porosity.VERY_HIGH,
+                0,
+                BandDetail.NONE.withStretch(Elasticity.STAYS_STRETCHED));
+        Setting hot = Setting.FOIL.withHeat().at(Place.SCALP);
+        List<Caution> all =
+                new ArrayList<>(before(bad, Lightening.of(LiftProduct.CLEANSE_MIX, 40, 60, hot), weak, true));
+        all.addAll(before(bad, COLOUR, weak.with(BandDetail.NONE), true));
+        all.forEach(c -> said.add(c.rule()));
+        assertThat(said).containsExactlyInAnyOrder(CautionRule.values());
+        assertThat(all).allSatisfy(c -> {
+            assertThat(c.sentence()).isNotBlank();
+            assertThat(c.lifts()).isNotBlank();
+        });
+    }
+
+    /** Where nobody's hair is spoken of, only the product's own blocks stay blocks. */
+    @Test
+    void theModelPageBlocksWhatTheProductAloneForbids() {
+        Change atScalp = Lightening.of(LiftProduct.LIGHTENER, 40, 20, Setting.FOIL.at(Place.SCALP));
+        List<Caution> cautions =
+                Cautions.of(atScalp, atScalp.on(Reading.canvasOf(BAND)).fibre());
+        assertThat(blocks(cautions)).containsExactly(CautionRule.STRONG_AT_SCALP);
+        assertThat(cautions).extracting(Caution::rule).contains(CautionRule.SCALP, CautionRule.HOME_COLOUR);
     }
 }

@@ -83,7 +83,7 @@ class HairTest {
     void whatIsReadIsWhatIsShown(Tone tone) {
         for (double level = 4; level <= 10; level += 0.5) {
             for (BandKind kind : BandKind.values()) {
-                if (kind == BandKind.NATURAL && !Band.TONES_OF_NATURAL_HAIR.contains(tone)) {
+                if (!kind.tones().contains(tone)) {
                     continue;
                 }
                 Reading reading = Reading.of(kind, level, tone);

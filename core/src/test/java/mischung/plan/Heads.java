@@ -55,7 +55,7 @@ public final class Heads {
                         cm,
                         kind,
                         halves / 2.0,
-                        kind == BandKind.LIGHTENED || Band.TONES_OF_NATURAL_HAIR.contains(tone) ? tone : Tone.NATURAL,
+                        kind.tones().contains(tone) ? tone : kind.usualTone(),
                         porosity,
                         grey));
         return piece.list()

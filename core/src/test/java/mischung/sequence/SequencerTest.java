@@ -3,14 +3,16 @@ package mischung.sequence;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.time.LocalDate;
 import java.util.List;
-import mischung.caution.Caution;
 import mischung.caution.Cautions;
+import mischung.consult.Consultation;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Head;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
+import mischung.history.History;
 import mischung.plan.Bowl;
 import mischung.plan.Heads;
 import mischung.plan.Plan;
@@ -133,13 +135,8 @@ class SequencerTest {
         Plan nothing = Planner.plan(
                 Heads.grownOut(6, 6, Porosity.NORMAL), new Wish(8, Tone.NATURAL), School.LADDER, ProductRange.demo());
         assertThat(Sequencer.of(nothing).totalMinutes()).isZero();
-        assertThat(Cautions.of(nothing)).isEmpty();
-    }
-
-    @Test
-    void cautionsStandBeforeTheWork() {
-        assertThat(Cautions.of(THREE_BOWLS))
-                .extracting(Caution::title)
-                .contains("Patch test", "Scalp and client", "What lies on the hair", "Very porous hair");
+        assertThat(Cautions.forClient(Consultation.unasked(), History.none(6), LocalDate.EPOCH)
+                        .before(nothing))
+                .isEmpty();
     }
 }

@@ -53,7 +53,9 @@ class ReadingTest {
 
         page.locator("[data-zone=NAPE] [data-band='1']").tap();
         page.getByLabel("Level of lifted hair").getByLabel("8 gold-yellow").tap();
+        page.getByRole(AriaRole.RADIO, named("Feel and past")).tap();
         page.getByRole(AriaRole.RADIO, named("very high")).tap();
+        page.getByRole(AriaRole.RADIO, named("Colour")).tap();
         page.getByRole(AriaRole.RADIO, named("beige")).tap();
         assertThat(page.locator("[data-zone=NAPE] [data-band='1']")).containsText("8 beige");
         page.getByRole(AriaRole.BUTTON, named("Undo")).tap();
@@ -129,7 +131,8 @@ class ReadingTest {
             assertThat(page.getByRole(AriaRole.ALERT)).containsText(wrong.getValue());
         }
         page.locator("[data-zone=PARTING] [data-band='0']").click();
-        page.getByRole(AriaRole.BUTTON, named("Take parting away")).click();
+        page.getByRole(AriaRole.BUTTON, named("This zone: parting")).click();
+        page.getByRole(AriaRole.MENUITEM, named("Take parting away")).click();
         assertThat(page.locator("[data-zone=PARTING]")).hasCount(0);
     }
 

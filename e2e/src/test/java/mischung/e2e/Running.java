@@ -24,15 +24,23 @@ final class Running implements AutoCloseable {
     private final int port;
     private Process process;
 
-    private Running(Path data, boolean demo, int port) {
+    private final String reader;
+
+    private Running(Path data, boolean demo, int port, String reader) {
         this.data = data;
+        this.reader = reader;
         this.demo = demo;
         this.port = port;
         this.process = started();
     }
 
     static Running on(Path data, boolean demo) {
-        return new Running(data, demo, freePort());
+        return new Running(data, demo, freePort(), "simulated");
+    }
+
+    /** With a colour reader at a port of this machine. */
+    static Running withReader(Path data, int reader) {
+        return new Running(data, true, freePort(), Integer.toString(reader));
     }
 
     private static int freePort() {
@@ -78,7 +86,8 @@ final class Running implements AutoCloseable {
                 System.getProperty("mischung.jar"),
                 "--mischung.data=" + data,
                 "--mischung.port=" + port,
-                "--mischung.demo=" + demo));
+                "--mischung.demo=" + demo,
+                "--mischung.reader=" + reader));
         try {
             Process begun = new ProcessBuilder(command)
                     .redirectErrorStream(true)

@@ -21,7 +21,13 @@ class ScreensTest extends OneApplication {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "/",
+                "/?date=2026-11-23",
+                "/clients",
+                "/clients/1",
+                "/cases/1/consult",
+                "/cases/2/consult",
+                "/cases/5/history",
+                "/cases/1/tests",
                 "/cases/1/read",
                 "/cases/1/plan",
                 "/cases/2/read",
@@ -42,7 +48,14 @@ class ScreensTest extends OneApplication {
 
     @ParameterizedTest
     @CsvSource({
-        "/, 1024, 768",
+        "/?date=2026-11-23, 1024, 768",
+        "/clients, 1024, 768",
+        "/cases/2/consult, 1280, 800",
+        "/cases/2/consult, 1024, 768",
+        "/cases/5/history, 1280, 800",
+        "/cases/5/history, 1024, 768",
+        "/cases/1/tests, 1280, 800",
+        "/cases/1/tests, 1024, 768",
         "/cases/1/read, 1280, 800",
         "/cases/1/read, 1024, 768",
         "/cases/2/plan, 1280, 800",
@@ -58,11 +71,22 @@ class ScreensTest extends OneApplication {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"/", "/cases/1/read", "/cases/2/plan", "/model"})
+    @ValueSource(
+            strings = {
+                "/?date=2026-11-23",
+                "/clients",
+                "/clients/1",
+                "/cases/2/consult",
+                "/cases/5/history",
+                "/cases/1/tests",
+                "/cases/1/read",
+                "/cases/2/plan",
+                "/model"
+            })
     void whatIsPressedIsLargeEnough(String path) {
         Page page = open(path, 1280, 800);
         Object tooSmall = page.evaluate("""
-                () => [...document.querySelectorAll('main button:not(.score-band):not(.band), header a, header button')]
+                () => [...document.querySelectorAll('main button:not(.score-band):not(.band):not(.time-event), header a, header button')]
                     .filter(e => { const r = e.getBoundingClientRect(); return r.height > 0 && (r.height < 43.5 || r.width < 43.5); })
                     .map(e => e.outerHTML)
                 """);
@@ -83,12 +107,26 @@ class ScreensTest extends OneApplication {
     @Test
     void pictures() {
         String folder = System.getProperty("mischung.shots", "");
-        Page cases = open("/", 1280, 800);
-        keep(cases, folder, "cases");
+        Page day = open("/?date=2026-11-23", 1280, 800);
+        keep(day, folder, "day");
+        Page clients = open("/clients", 1280, 800);
+        keep(clients, folder, "clients");
+        Page consult = open("/cases/2/consult", 1280, 800);
+        keep(consult, folder, "consult");
+        Page history = open("/cases/5/history", 1280, 800);
+        keep(history, folder, "history");
+        Page tests = open("/cases/1/tests", 1280, 800);
+        keep(tests, folder, "tests");
         Page read = open("/cases/1/read", 1280, 800);
         read.locator("[data-zone=CROWN] [data-band='2']").click();
         assertThat(read.getByLabel("What the plan makes of it")).isVisible();
         keep(read, folder, "read");
+        read.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Measure"))
+                .click();
+        read.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read three"))
+                .click();
+        assertThat(read.getByText("from 3 readings")).isVisible();
+        keep(read, folder, "measure");
         Page plan = open("/cases/1/plan", 1280, 800);
         keep(plan, folder, "plan");
         plan.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Why bowl A"))
@@ -126,8 +164,20 @@ class ScreensTest extends OneApplication {
 
     /** What is there once the screen is. */
     private static String sign(String path) {
-        if (path.equals("/")) {
+        if (path.startsWith("/?")) {
+            return ".visit";
+        }
+        if (path.startsWith("/clients")) {
             return ".case-list li";
+        }
+        if (path.endsWith("consult")) {
+            return ".case-cautions";
+        }
+        if (path.endsWith("history")) {
+            return ".past-stretch";
+        }
+        if (path.endsWith("tests")) {
+            return ".compared";
         }
         if (path.equals("/model")) {
             return ".checks tbody tr";

@@ -8,23 +8,25 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import mischung.server.photo.Picture;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /** Stops reading a body at its limit, whether or not the sender said how long it is. */
 @Component
 class BodyLimit extends OncePerRequestFilter {
-    /** A head of eleven zones with twenty bands each is some 40 kB. */
+    /** A head of seventeen zones with twenty bands each and its history is some 300 kB. */
     static final long MOST_BYTES = 2L * 1024 * 1024;
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        long most = request.getRequestURI().endsWith("/photos") ? Picture.MOST_BYTES : MOST_BYTES;
         chain.doFilter(
                 new HttpServletRequestWrapper(request) {
                     @Override
                     public ServletInputStream getInputStream() throws IOException {
-                        return new Counted(super.getInputStream());
+                        return new Counted(super.getInputStream(), most);
                     }
                 },
                 response);
@@ -32,10 +34,12 @@ class BodyLimit extends OncePerRequestFilter {
 
     private static final class Counted extends ServletInputStream {
         private final ServletInputStream inner;
+        private final long most;
         private long read;
 
-        Counted(ServletInputStream inner) {
+        Counted(ServletInputStream inner, long most) {
             this.inner = inner;
+            this.most = most;
         }
 
         @Override
@@ -54,8 +58,8 @@ class BodyLimit extends OncePerRequestFilter {
 
         private void count(int bytes) throws IOException {
             read += bytes;
-            if (read > MOST_BYTES) {
-                throw new BodyTooLarge(MOST_BYTES);
+            if (read > most) {
+                throw new BodyTooLarge(most);
             }
         }
 

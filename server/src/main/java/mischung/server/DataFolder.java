@@ -18,10 +18,11 @@ import org.springframework.context.annotation.Configuration;
 class DataFolder {
     /**
      * WAL lets readers go on while one writes; full synchronisation makes an acknowledged write survive a power cut;
-     * immediate transactions wait for their turn at the start instead of failing in the middle.
+     * immediate transactions wait for their turn at the start instead of failing in the middle; what is deleted is overwritten.
      */
     private static final String PARAMETERS =
-            "?journal_mode=WAL&foreign_keys=on&synchronous=FULL&busy_timeout=5000&transaction_mode=IMMEDIATE";
+            "?journal_mode=WAL&foreign_keys=on&synchronous=FULL&busy_timeout=5000&transaction_mode=IMMEDIATE"
+                    + "&secure_delete=true";
 
     static final String FILE = "mischung.db";
 

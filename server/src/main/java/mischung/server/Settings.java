@@ -8,6 +8,8 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  *
  * @param data folder that holds the one database file
  * @param demo fill an empty database with the demonstration cases
+ * @param demoToday move the demonstration cases by so many days that the first of them is today
+ * @param reader {@code simulated}, or the port of this machine at which a colour reader listens
  */
 @ConfigurationProperties("mischung")
-public record Settings(Path data, boolean demo) {}
+public record Settings(Path data, boolean demo, boolean demoToday, String reader) {}

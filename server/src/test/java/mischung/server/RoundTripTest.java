@@ -24,7 +24,16 @@ import tools.jackson.databind.node.ObjectNode;
 class RoundTripTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final List<String> PLACES = List.of(
-            "FRINGE", "HAIRLINE", "PARTING", "CROWN", "SIDE_LEFT", "SIDE_RIGHT", "BACK_LEFT", "BACK_RIGHT", "NAPE");
+            "FRINGE_LEFT",
+            "FRINGE_RIGHT",
+            "HAIRLINE",
+            "PARTING",
+            "CROWN",
+            "SIDE_LEFT",
+            "SIDE_RIGHT",
+            "BACK_LEFT",
+            "BACK_RIGHT",
+            "NAPE");
 
     private static Path data;
     private static Started app;
@@ -46,13 +55,15 @@ class RoundTripTest {
         Files.delete(data);
     }
 
-    @Property(tries = 60)
+    @Property(tries = 30)
     void whatGoesInComesOut(@ForAll("cases") JsonNode file) {
         Started.Answer added = app.post("/api/cases/file", file.toString());
         assertThat(added.status()).as(added.text()).isEqualTo(201);
         String path = "/api/cases/" + added.json().path("id").asLong();
         assertThat(app.get(path + "/file").json()).isEqualTo(file);
 
+        Started.Answer past = app.get(path + "/strand-history");
+        assertThat(past.status()).as(past.text()).isEqualTo(200);
         Started.Answer plan = app.get(path + "/plan");
         assertThat(plan.status()).as(plan.text()).isEqualTo(200);
         assertThat(plan.json().path("answers"))
@@ -87,7 +98,7 @@ class RoundTripTest {
         return Combinators.combine(
                         Arbitraries.integers().between(1, 30),
                         Arbitraries.integers().between(2, 24),
-                        Arbitraries.of("NATURAL", "LIGHTENED"),
+                        Arbitraries.of("NATURAL", "LIGHTENED", "COLOURED", "DIRECT"),
                         Arbitraries.of("LOW", "NORMAL", "HIGH", "VERY_HIGH"),
                         Arbitraries.integers().between(0, 1000))
                 .as((halfCm, halves, kind, porosity, grey) -> JSON.createObjectNode()
@@ -95,9 +106,34 @@ class RoundTripTest {
                         .put("toCm", halfCm / 2.0)
                         .put("kind", kind)
                         .put("level", halves / 2.0)
-                        .put("tone", kind.equals("NATURAL") ? "NATURAL" : "AS_LIFTED")
+                        .put("tone", usualTone(kind))
                         .put("porosity", porosity)
-                        .put("greyShare", grey / 1000.0));
+                        .put("greyShare", grey / 1000.0)
+                        .set("detail", detail(halves, grey)));
+    }
+
+    private static String usualTone(String kind) {
+        return kind.equals("LIGHTENED") ? "AS_LIFTED" : kind.equals("DIRECT") ? "BLUE" : "NATURAL";
+    }
+
+    private static ObjectNode detail(int halves, int grey) {
+        ObjectNode detail = JSON.createObjectNode()
+                .put("stretch", grey % 2 == 0 ? "NOT_TRIED" : "RETURNS_SLOWLY")
+                .put("density", grey % 3 == 0 ? "AS_HEAD" : "THIN")
+                .put("thickness", grey % 5 == 0 ? "AS_HEAD" : "FINE")
+                .put("layers", grey % 7 / 2.0)
+                .put("underFrom", 1.0)
+                .put("underTo", 1.0 + halves % 12);
+        ArrayNode measured = detail.putArray("measured");
+        for (int i = 0; i < grey % 3; i++) {
+            measured.addObject()
+                    .put("by", i == 0 ? "READER" : "PHOTO")
+                    .put("l", 12.25 + halves * 3)
+                    .put("a", 4.5)
+                    .put("b", 15.75 + i)
+                    .put("spread", 0.4);
+        }
+        return detail;
     }
 
     private static JsonNode file(
@@ -106,19 +142,82 @@ class RoundTripTest {
                 .put("clientName", name)
                 .put("date", "2026-02-28")
                 .put("startTime", String.format("%02d:%02d:00", minute / 60, minute % 60))
+                .put("minutes", 5 + minute)
+                .put("chair", minute % 2 == 0 ? "" : "Window")
+                .put("status", minute % 3 == 0 ? "WAITING" : "BOOKED")
                 .put("density", "DENSE")
                 .put("thickness", "FINE");
         content.putObject("wish").put("level", wish / 2.0).put("tone", tone);
         content.put("school", school);
+        content.set("consultation", consultation(name, minute));
+        content.set("history", history(wish, minute));
         ArrayNode zones = content.putArray("zones");
         for (int z = 0; z < strands.size(); z++) {
             ArrayNode bands = zones.addObject().put("place", PLACES.get(z)).putArray("bands");
             laidEndToEnd(strands.get(z)).forEach(bands::add);
         }
+        content.putArray("strandTests");
+        ArrayNode taken = content.putArray("takenOn");
+        if (minute % 4 == 0) {
+            taken.addObject()
+                    .put("rule", "PATCH_TEST")
+                    .put("by", "Ärztin 中")
+                    .put("reason", "by the leaflet")
+                    .put("at", "2026-02-27T10:00:00Z");
+        }
         return JSON.createObjectNode()
                 .put("format", "mischung-case")
-                .put("formatVersion", 1)
+                .put("formatVersion", 2)
                 .set("content", content);
+    }
+
+    private static ObjectNode consultation(String wish, int minute) {
+        ObjectNode told = JSON.createObjectNode().put("wish", wish + "\n" + wish);
+        told.putArray("keeps").add("LENGTH");
+        return told.put("trimCm", minute % 10 / 2.0)
+                .put("budget", 250.0)
+                .put("hours", 6.5)
+                .put("upkeepWeeks", 6.0)
+                .put("earlierReaction", minute % 2 == 0 ? "NO" : "NOT_ASKED")
+                .put("blackTattoo", "NO")
+                .put("allergies", "<b>none</b>")
+                .put("scalp", "WHOLE")
+                .put("asthma", "YES")
+                .put("medication", "NO")
+                .put("medicationWords", "")
+                .put("pregnant", "NOT_ASKED")
+                .put("underAge", "NO")
+                .put("guardianAgreed", false)
+                .put("patchPlaced", minute % 2 == 0 ? "2026-02-20" : "")
+                .put("patchResult", minute % 2 == 0 ? "CLEAR" : "NOT_READ")
+                .put("homeColour", "OXIDATIVE")
+                .put("cutStrand", "NOT_TESTED");
+    }
+
+    private static ObjectNode history(int wish, int minute) {
+        ObjectNode history = JSON.createObjectNode()
+                .put("naturalLevel", wish / 2.0)
+                .put("growthFrom", 1.0)
+                .put("growthTo", 1.5)
+                .put("measuredRegrowthCm", 0.0)
+                .put("washesPerWeek", 3.0);
+        ArrayNode events = history.putArray("events");
+        for (int i = 0; i < minute % 4; i++) {
+            events.addObject()
+                    .put("date", "2025-0" + (1 + i) + "-15")
+                    .put(
+                            "service",
+                            List.of("PERMANENT", "LIGHTENER", "HAIRCUT", "SUN").get(i))
+                    .put("home", i == 0)
+                    .put("where", List.of("ALL", "WOVEN", "ENDS", "MIDS").get(i))
+                    .put("level", 6.5)
+                    .put("tone", "NATURAL")
+                    .put("volume", 20.0)
+                    .put("share", 0.5)
+                    .put("overlapCm", 0.0)
+                    .put("cutCm", 3.0);
+        }
+        return history;
     }
 
     private static List<ObjectNode> laidEndToEnd(List<ObjectNode> pieces) {

@@ -22,8 +22,17 @@ final class Started implements AutoCloseable {
     private final ConfigurableApplicationContext context;
 
     Started(Path data, boolean demo) {
+        this(data, demo, "simulated");
+    }
+
+    /** @param reader the port of a colour reader, or {@code simulated} */
+    Started(Path data, boolean demo, String reader) {
         context = SpringApplication.run(
-                MischungApplication.class, "--mischung.data=" + data, "--mischung.port=0", "--mischung.demo=" + demo);
+                MischungApplication.class,
+                "--mischung.data=" + data,
+                "--mischung.port=0",
+                "--mischung.demo=" + demo,
+                "--mischung.reader=" + reader);
     }
 
     record Answer(int status, String type, String text) {
@@ -46,6 +55,21 @@ final class Started implements AutoCloseable {
 
     Answer delete(String path) {
         return send(request(path).DELETE());
+    }
+
+    Answer post(String path, String type, byte[] body) {
+        return send(request(path).header("Content-Type", type).POST(HttpRequest.BodyPublishers.ofByteArray(body)));
+    }
+
+    byte[] bytes(String path) {
+        try {
+            return client.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray())
+                    .body();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     Answer post(String path, String json) {

@@ -6,21 +6,28 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Set;
+import java.util.TreeSet;
 import mischung.RefusedInput;
+import mischung.caution.Caution;
+import mischung.caution.Standing;
+import mischung.change.Factors;
+import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Density;
-import mischung.hair.Head;
 import mischung.hair.Porosity;
-import mischung.hair.Strand;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
-import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
+import mischung.plan.Plan;
+import mischung.plan.Planner;
 import mischung.plan.School;
 import mischung.plan.Wish;
+import mischung.product.ProductRange;
 import mischung.server.store.CaseStore;
-import mischung.server.store.StoredCase;
+import mischung.server.store.Shredder;
+import mischung.server.store.Visit;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -35,6 +42,8 @@ import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.JsonNode;
 
 /** Cases: list, begin, read, change, erase, and as a file. */
 @RestController
@@ -43,20 +52,56 @@ class CaseController {
     /** Of an exported case. */
     static final String FORMAT = "mischung-case";
 
-    static final int FORMAT_VERSION = 1;
-
     private static final int MOST_LISTED = 500;
+    private static final int USUAL_MINUTES = 240;
     private static final List<ZonePlace> FIRST_ZONES =
             List.of(ZonePlace.FRINGE, ZonePlace.CROWN, ZonePlace.SIDES, ZonePlace.BACK, ZonePlace.NAPE);
 
     private final CaseStore store;
+    private final Cases cases;
+    private final CaseFormat format;
+    private final House house;
+    private final Shredder shredder;
 
-    CaseController(CaseStore store) {
+    CaseController(CaseStore store, Cases cases, CaseFormat format, House house, Shredder shredder) {
         this.store = store;
+        this.cases = cases;
+        this.format = format;
+        this.house = house;
+        this.shredder = shredder;
     }
 
-    /** A line of the list of cases. */
-    record CaseSummary(long id, String clientName, LocalDate date, String wish, LookView wishLook, Instant changedAt) {}
+    /** A line of a list of cases. */
+    record CaseSummary(
+            long id,
+            long clientId,
+            String clientName,
+            LocalDate date,
+
+            @Schema(type = "string", example = "09:00") LocalTime startTime,
+
+            int minutes,
+            String chair,
+            CaseFile.Status status,
+            String wish,
+            LookView wishLook,
+            Instant changedAt) {
+        static CaseSummary of(Visit.Summary s) {
+            Wish wish = new Wish(s.wishLevel(), Tone.valueOf(s.wishTone()));
+            return new CaseSummary(
+                    s.id(),
+                    s.clientId(),
+                    s.clientName(),
+                    s.day(),
+                    s.startTime(),
+                    s.minutes(),
+                    s.chair(),
+                    CaseFile.Status.valueOf(s.status()),
+                    wish.words(),
+                    Swatches.of(BandKind.LIGHTENED, wish.level(), wish.tone()),
+                    s.changedAt());
+        }
+    }
 
     /** Who and when; the head is read afterwards. */
     record NewCase(String clientName, LocalDate date) {}
@@ -67,105 +112,184 @@ class CaseController {
     /** A case as a file. */
     record ExportedCase(
             @Schema(example = FORMAT) String format,
-            @Schema(example = "1") int formatVersion,
+            @Schema(example = "2") int formatVersion,
             CaseFile content) {}
+
+    /** A file as it comes in: of this version or an older one. */
+    record ImportedCase(
+            @Schema(example = FORMAT) String format,
+            @Schema(example = "2") int formatVersion,
+
+            @Schema(implementation = CaseFile.class) JsonNode content) {}
 
     @GetMapping
     @Operation(operationId = "listCases", summary = "The newest 500 cases")
     List<CaseSummary> list() {
-        return store.newest(MOST_LISTED).stream()
-                .map(s -> new CaseSummary(
-                        s.id(),
-                        s.clientName(),
-                        s.date(),
-                        s.wish().words(),
-                        Swatches.of(
-                                BandKind.LIGHTENED, s.wish().level(), s.wish().tone()),
-                        s.changedAt()))
-                .toList();
+        return store.newest(MOST_LISTED).stream().map(CaseSummary::of).toList();
     }
 
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
-    @Operation(operationId = "beginCase", summary = "A new case: five zones of 30 cm natural 6, to be read")
+    @Operation(operationId = "beginCase", summary = "A new client and case: five zones of 30 cm natural 6, to be read")
     CaseView begin(@RequestBody NewCase asked) {
-        Strand unread = new Strand(List.of(new Band(0, 30, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0)));
-        Head head = new Head(
-                FIRST_ZONES.stream().map(place -> new Zone(place, unread)).toList(), Density.NORMAL, Thickness.NORMAL);
-        return CaseView.of(store.add(new StoredCase(
-                asked.clientName, asked.date, LocalTime.of(9, 0), head, new Wish(6, Tone.NATURAL), School.LADDER)));
+        return CaseView.of(
+                cases.addWithClient(unread(asked.clientName, asked.date, LocalTime.of(9, 0), USUAL_MINUTES, "")));
+    }
+
+    /** A head of which nothing is known yet. */
+    static CaseFile unread(String clientName, LocalDate date, LocalTime start, int minutes, String chair) {
+        CaseFile.BandView band =
+                CaseFile.BandView.of(new Band(0, 30, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0));
+        return new CaseFile(
+                clientName,
+                date,
+                start,
+                minutes,
+                chair,
+                CaseFile.Status.BOOKED,
+                Density.NORMAL,
+                Thickness.NORMAL,
+                new CaseFile.WishView(6, Tone.NATURAL),
+                School.LADDER,
+                ConsultationView.unasked(),
+                HistoryView.none(6),
+                FIRST_ZONES.stream()
+                        .map(place -> new CaseFile.ZoneView(place, List.of(band)))
+                        .toList(),
+                List.of(),
+                List.of());
     }
 
     @GetMapping("/{id}")
     @Operation(operationId = "readCase", summary = "One case")
     CaseView read(@PathVariable long id) {
-        return CaseView.of(stored(id));
+        return CaseView.of(cases.get(id));
     }
 
     @PutMapping("/{id}")
     @Operation(operationId = "changeCase", summary = "Replace a case's content; refused if it has changed meanwhile")
     CaseView change(@PathVariable long id, @RequestBody CaseChange change) {
-        StoredCase content = checked(change.content);
-        return store.replace(id, change.version, content).map(CaseView::of).orElseThrow(() -> {
-            StoredCase.Numbered now = stored(id);
-            return new Refusal(
-                    HttpStatus.CONFLICT,
-                    "Someone else changed this case",
-                    "version",
-                    Long.toString(change.version),
-                    "It is at version " + now.version()
-                            + " now. Open it again; what you typed is still on your screen.");
-        });
+        CheckedCase checked = checked(change.content);
+        Cases.Stored before = cases.get(id);
+        if (change.content.status().begun() && !before.file().status().begun()) {
+            refuseBlocked(checked, cases.calibration(before));
+        }
+        refuseBlockedTests(checked, before.file().strandTests());
+        return cases.replace(id, change.version, change.content)
+                .map(CaseView::of)
+                .orElseThrow(() -> {
+                    Cases.Stored now = cases.get(id);
+                    return new Refusal(
+                            HttpStatus.CONFLICT,
+                            "Someone else changed this case",
+                            "version",
+                            Long.toString(change.version),
+                            "It is at version " + now.version()
+                                    + " now. Open it again; what you typed is still on your screen.");
+                });
+    }
+
+    /** Work on the hair does not begin past a block that nobody settled or took on. */
+    private void refuseBlocked(CheckedCase checked, Calibration known) {
+        Plan plan = Planner.plan(checked.head(), checked.wish(), checked.school(), ProductRange.demo(), known);
+        Set<String> blocks = new TreeSet<>();
+        plan.steps()
+                .forEach(step -> standing(checked, checked.cautions().before(plan, step)).stream()
+                        .filter(Standing::blocks)
+                        .forEach(s -> blocks.add(
+                                s.caution().title() + ": " + s.caution().lifts())));
+        if (!blocks.isEmpty()) {
+            throw new Refusal(
+                    HttpStatus.UNPROCESSABLE_CONTENT,
+                    "This work is blocked",
+                    "content.status",
+                    blocks.size() + (blocks.size() == 1 ? " block" : " blocks"),
+                    "Settle first: " + String.join(" · ", blocks));
+        }
+    }
+
+    /** Nor does the clock of a strand test start past one. */
+    private void refuseBlockedTests(CheckedCase checked, List<StrandTestView> before) {
+        for (int i = 0; i < checked.strandTests().size(); i++) {
+            StrandTestView test = checked.strandTests().get(i);
+            boolean begunBefore = i < before.size() && before.get(i).begun();
+            if (!test.begun() || begunBefore) {
+                continue;
+            }
+            Thickness thickness = checked.head().thickness();
+            List<Caution> cautions = checked.cautions()
+                    .before(
+                            test.product().change(test.product().amount()),
+                            test.band().checked(),
+                            test.course()
+                                    .on(test.start(thickness).best(), Factors.AVERAGE)
+                                    .fibre(),
+                            test.onHead());
+            for (Standing one : standing(checked, cautions)) {
+                if (one.blocks()) {
+                    throw new Refusal(
+                            HttpStatus.UNPROCESSABLE_CONTENT,
+                            "This test is blocked",
+                            "content.strandTests[" + i + "].startedAt",
+                            one.caution().title(),
+                            "Settle first: " + one.caution().lifts());
+                }
+            }
+        }
+    }
+
+    private List<Standing> standing(CheckedCase checked, List<Caution> cautions) {
+        return Standing.of(cautions, checked.takenOn(), house.settings().overridesAllowed());
     }
 
     @DeleteMapping("/{id}")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Operation(operationId = "eraseCase", summary = "Erase a case for good")
+    @Operation(operationId = "eraseCase", summary = "Erase a case and its photographs for good")
     void erase(@PathVariable long id) {
         if (!store.erase(id)) {
             throw Refusal.noSuchCase(id);
         }
+        shredder.cutTheLog();
     }
 
     @GetMapping("/{id}/file")
     @Operation(operationId = "exportCase", summary = "The case as a file")
     ResponseEntity<ExportedCase> export(@PathVariable long id) {
-        StoredCase content = stored(id).content();
+        CaseFile content = cases.get(id).file();
         String name = "case-" + id + "-" + content.date() + ".mischung.json";
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment().filename(name).build().toString())
-                .body(new ExportedCase(FORMAT, FORMAT_VERSION, CaseFile.of(content)));
+                .body(new ExportedCase(FORMAT, CaseFormat.VERSION, content));
     }
 
     @PostMapping("/file")
     @ResponseStatus(HttpStatus.CREATED)
     @Operation(operationId = "importCase", summary = "A case from a file, whole or not at all")
-    CaseView importFile(@RequestBody ExportedCase file) {
-        return CaseView.of(store.add(contentOf(file)));
+    CaseView importFile(@RequestBody ImportedCase file) {
+        return CaseView.of(cases.addWithClient(contentOf(file)));
     }
 
-    static StoredCase contentOf(ExportedCase file) {
+    CaseFile contentOf(ImportedCase file) {
         if (!file.format.equals(FORMAT)) {
             throw new RefusedInput("format", file.format, "Choose a file exported by this program (" + FORMAT + ").");
         }
-        if (file.formatVersion != FORMAT_VERSION) {
-            throw new RefusedInput(
-                    "formatVersion", file.formatVersion, "This program reads version " + FORMAT_VERSION + ".");
+        CaseFile content;
+        try {
+            content = format.read(file.content, file.formatVersion);
+        } catch (JacksonException wrong) {
+            throw wrong.prependPath(file, "content");
         }
-        return checked(file.content);
+        checked(content);
+        return content;
     }
 
-    private static StoredCase checked(CaseFile content) {
+    private static CheckedCase checked(CaseFile content) {
         try {
             return content.checked();
         } catch (RefusedInput refused) {
             throw refused.at("content");
         }
-    }
-
-    StoredCase.Numbered stored(long id) {
-        return store.find(id).orElseThrow(() -> Refusal.noSuchCase(id));
     }
 }

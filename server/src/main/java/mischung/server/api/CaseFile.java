@@ -5,24 +5,31 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Function;
 import java.util.function.Supplier;
 import mischung.RefusedInput;
+import mischung.caution.TakenOn;
 import mischung.hair.Band;
+import mischung.hair.BandDetail;
 import mischung.hair.BandKind;
 import mischung.hair.Density;
+import mischung.hair.Elasticity;
 import mischung.hair.Head;
+import mischung.hair.Measured;
 import mischung.hair.Porosity;
 import mischung.hair.Strand;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
+import mischung.history.History;
+import mischung.light.Lab;
 import mischung.plan.School;
 import mischung.plan.Wish;
-import mischung.server.store.StoredCase;
+import mischung.server.store.ClientStore;
 import org.jspecify.annotations.Nullable;
 
-/** A case as it travels: what the screens edit, and what a file holds. */
+/** A case as it travels: what the screens edit, what is kept, and what a file holds. */
 public record CaseFile(
         @Schema(description = "Made-up or real, 1–80 characters", example = "Mira Tannhof")
         String clientName,
@@ -36,11 +43,48 @@ public record CaseFile(
                 example = "09:00")
         LocalTime startTime,
 
+        @Schema(description = "expected length, 5–1440 minutes")
+        int minutes,
+
+        @Schema(description = "where, up to 40 characters; empty: not said")
+        String chair,
+
+        Status status,
         Density density,
         Thickness thickness,
         WishView wish,
         School school,
-        List<ZoneView> zones) {
+        ConsultationView consultation,
+        HistoryView history,
+        List<ZoneView> zones,
+        List<StrandTestView> strandTests,
+        List<TakenOnView> takenOn) {
+
+    private static final int MOST_TESTS = 40;
+    private static final int MOST_TAKEN_ON = 100;
+
+    /** How far the visit is. */
+    public enum Status {
+        BOOKED("booked"),
+        WAITING("waiting"),
+        RUNNING("running"),
+        DONE("done");
+
+        private final String words;
+
+        Status(String words) {
+            this.words = words;
+        }
+
+        String words() {
+            return words;
+        }
+
+        /** Whether work on the hair has begun. */
+        boolean begun() {
+            return this == RUNNING || this == DONE;
+        }
+    }
 
     /** What the client wants to see. */
     public record WishView(
@@ -66,58 +110,192 @@ public record CaseFile(
             Porosity porosity,
 
             @Schema(description = "share of white fibres, 0–1")
-            double greyShare) {}
+            double greyShare,
 
-    static CaseFile of(StoredCase content) {
-        List<ZoneView> zones = new ArrayList<>();
-        for (Zone zone : content.head().zones()) {
-            zones.add(new ZoneView(
-                    zone.place(),
-                    zone.strand().bands().stream()
-                            .map(b -> new BandView(
-                                    b.fromCm(), b.toCm(), b.kind(), b.level(), b.tone(), b.porosity(), b.greyShare()))
-                            .toList()));
+            DetailView detail) {
+
+        static BandView of(Band band) {
+            return new BandView(
+                    band.fromCm(),
+                    band.toCm(),
+                    band.kind(),
+                    band.level(),
+                    band.tone(),
+                    band.porosity(),
+                    band.greyShare(),
+                    DetailView.of(band.detail()));
         }
-        return new CaseFile(
-                content.clientName(),
-                content.date(),
-                content.startTime(),
-                content.head().density(),
-                content.head().thickness(),
-                new WishView(content.wish().level(), content.wish().tone()),
-                content.school(),
-                zones);
+
+        Band checked() {
+            BandDetail known = at("detail", detail::checked);
+            return new Band(fromCm, toCm, kind, level, tone, porosity, greyShare, known);
+        }
+    }
+
+    /** What is known of a band beyond what the eye reads at first. */
+    public record DetailView(
+            Stretched stretch,
+            DensityRead density,
+            ThicknessRead thickness,
+
+            @Schema(description = "oxidative colour laid over it so far, 0–50")
+            double layers,
+
+            @Schema(description = "lowest level that may lie under the dye, 1–12")
+            double underFrom,
+
+            @Schema(description = "highest level that may lie under the dye, 1–12")
+            double underTo,
+
+            @Schema(description = "measurements that replace level and tone, up to 20")
+            List<MeasuredView> measured) {
+
+        static DetailView of(BandDetail detail) {
+            return new DetailView(
+                    detail.stretch().map(Enum::name).map(Stretched::valueOf).orElse(Stretched.NOT_TRIED),
+                    detail.density().map(Enum::name).map(DensityRead::valueOf).orElse(DensityRead.AS_HEAD),
+                    detail.thickness()
+                            .map(Enum::name)
+                            .map(ThicknessRead::valueOf)
+                            .orElse(ThicknessRead.AS_HEAD),
+                    detail.layers(),
+                    detail.underFrom(),
+                    detail.underTo(),
+                    detail.measured().stream().map(MeasuredView::of).toList());
+        }
+
+        BandDetail checked() {
+            List<Measured> readings = eachOf("measured", measured, MeasuredView::checked);
+            return new BandDetail(
+                    Choices.other(stretch, Stretched.NOT_TRIED, Elasticity.class),
+                    Choices.other(density, DensityRead.AS_HEAD, Density.class),
+                    Choices.other(thickness, ThicknessRead.AS_HEAD, Thickness.class),
+                    layers,
+                    underFrom,
+                    underTo,
+                    readings);
+        }
+    }
+
+    /** What a wet strand did. */
+    public enum Stretched {
+        NOT_TRIED,
+        SPRINGS_BACK,
+        RETURNS_SLOWLY,
+        STAYS_STRETCHED,
+        BREAKS
+    }
+
+    /** How many hairs, on this band. */
+    public enum DensityRead {
+        AS_HEAD,
+        THIN,
+        NORMAL,
+        DENSE
+    }
+
+    /** How thick the single hair, on this band. */
+    public enum ThicknessRead {
+        AS_HEAD,
+        FINE,
+        NORMAL,
+        COARSE
+    }
+
+    /** One measurement. */
+    public record MeasuredView(
+            Measured.By by,
+            @Schema(description = "L* under D65, 5–95") double l,
+            double a,
+            double b,
+
+            @Schema(description = "standard deviation the measurement states, 0.05–15")
+            double spread) {
+        static MeasuredView of(Measured measured) {
+            return new MeasuredView(
+                    measured.by(),
+                    LookView.rounded(measured.lab().l(), 100),
+                    LookView.rounded(measured.lab().a(), 100),
+                    LookView.rounded(measured.lab().b(), 100),
+                    LookView.rounded(measured.spread(), 100));
+        }
+
+        Measured checked() {
+            return new Measured(by, Lab.d65(l, a, b), spread);
+        }
     }
 
     /** @throws RefusedInput naming the first field that cannot be, by its path in this file */
-    StoredCase checked() {
+    CheckedCase checked() {
         if (zones.size() > ZonePlace.values().length) {
             throw new RefusedInput("zones", zones.size() + " zones", "Each place may stand only once on a head.");
         }
-        List<Zone> checked = new ArrayList<>();
-        for (int z = 0; z < zones.size(); z++) {
-            String path = "zones[" + z + "]";
-            ZoneView zone = present(path, zones.get(z));
-            checked.add(at(path, () -> new Zone(zone.place, strand(zone.bands))));
-        }
-        Head head = new Head(checked, density, thickness);
+        List<Zone> checkedZones = eachOf("zones", zones, zone -> new Zone(zone.place, strand(zone.bands)));
+        Head head = new Head(checkedZones, density, thickness);
         Wish wished = at("wish", () -> new Wish(wish.level, wish.tone));
-        return new StoredCase(clientName, date, startTime, head, wished, school);
+        RefusedInput.within("minutes", minutes, 5, 1440, "minutes");
+        if (chair.length() > 40 || chair.chars().anyMatch(Character::isISOControl)) {
+            throw new RefusedInput("chair", chair, "Give at most 40 characters on one line.");
+        }
+        if (date.getYear() < 1900 || date.getYear() > 2999) {
+            throw new RefusedInput("date", date, "Give a day from 1900 to 2999.");
+        }
+        if (strandTests.size() > MOST_TESTS) {
+            throw new RefusedInput("strandTests", strandTests.size() + " tests", "Keep at most " + MOST_TESTS + ".");
+        }
+        if (takenOn.size() > MOST_TAKEN_ON) {
+            throw new RefusedInput("takenOn", takenOn.size() + " entries", "Keep at most " + MOST_TAKEN_ON + ".");
+        }
+        History past = at("history", () -> history.checked(date));
+        List<TakenOn> taken = eachOf("takenOn", takenOn, TakenOnView::checked);
+        eachOf("strandTests", strandTests, StrandTestView::checked);
+        return new CheckedCase(
+                ClientStore.checkedName("clientName", clientName),
+                date,
+                startTime,
+                head,
+                wished,
+                school,
+                at("consultation", consultation::checked),
+                past,
+                strandTests,
+                taken);
     }
 
-    private static Strand strand(List<BandView> views) {
-        List<Band> bands = new ArrayList<>();
-        for (int b = 0; b < views.size(); b++) {
-            BandView band = present("bands[" + b + "]", views.get(b));
-            bands.add(at(
-                    "bands[" + b + "]",
-                    () -> new Band(
-                            band.fromCm, band.toCm, band.kind, band.level, band.tone, band.porosity, band.greyShare)));
-        }
-        return new Strand(bands);
+    CaseFile named(String name) {
+        return new CaseFile(
+                name,
+                date,
+                startTime,
+                minutes,
+                chair,
+                status,
+                density,
+                thickness,
+                wish,
+                school,
+                consultation,
+                history,
+                zones,
+                strandTests,
+                takenOn);
+    }
+
+    static Strand strand(List<BandView> views) {
+        return new Strand(eachOf("bands", views, BandView::checked));
     }
 
     /** Lists in a file can hold null, whatever the types here say. */
+    static <V, T> List<T> eachOf(String field, List<V> views, Function<V, T> checked) {
+        List<T> all = new ArrayList<>();
+        for (int i = 0; i < views.size(); i++) {
+            String path = field + "[" + i + "]";
+            V view = present(path, views.get(i));
+            all.add(at(path, () -> checked.apply(view)));
+        }
+        return all;
+    }
+
     private static <T> T present(String path, @Nullable T element) {
         if (element == null) {
             throw new RefusedInput(path, "null", "Leave it out or fill it.");
@@ -125,7 +303,7 @@ public record CaseFile(
         return element;
     }
 
-    private static <T> T at(String path, Supplier<T> made) {
+    static <T> T at(String path, Supplier<T> made) {
         try {
             return made.get();
         } catch (RefusedInput refused) {

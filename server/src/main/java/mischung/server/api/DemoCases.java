@@ -2,6 +2,13 @@ package mischung.server.api;
 
 import java.io.IOException;
 import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
 import mischung.server.Settings;
 import mischung.server.store.CaseStore;
 import org.slf4j.Logger;
@@ -11,34 +18,80 @@ import org.springframework.boot.ApplicationRunner;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
 
-/** Fills an empty database with the made-up demonstration cases, if asked to. They are ordinary exported files. */
+/** The made-up demonstration cases, ordinary exported files; an empty database is filled with them, if asked to. */
 @Component
 class DemoCases implements ApplicationRunner {
     private static final Logger LOG = LoggerFactory.getLogger(DemoCases.class);
 
+    private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
+
     private final Settings settings;
     private final CaseStore store;
+    private final Cases cases;
+    private final CaseController files;
     private final JsonMapper json;
+    private final Clock clock;
 
-    DemoCases(Settings settings, CaseStore store, JsonMapper json) {
+    DemoCases(Settings settings, CaseStore store, Cases cases, CaseController files, JsonMapper json, Clock clock) {
         this.settings = settings;
         this.store = store;
+        this.cases = cases;
+        this.files = files;
         this.json = json;
+        this.clock = clock;
     }
 
     @Override
-    public void run(ApplicationArguments arguments) throws IOException {
+    public void run(ApplicationArguments arguments) {
         if (!settings.demo() || !store.newest(1).isEmpty()) {
             return;
         }
-        Resource[] files = new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json");
-        for (Resource file : files) {
-            try (InputStream in = file.getInputStream()) {
-                store.add(CaseController.contentOf(json.readValue(in, CaseController.ExportedCase.class)));
+        List<CaseFile> demo = settings.demoToday() ? moved(all()) : all();
+        demo.forEach(cases::addWithClient);
+        LOG.info("{} demonstration cases added", demo.size());
+    }
+
+    /** Every day in them later by the same number of days, so that the first case is on today's page. */
+    private List<CaseFile> moved(List<CaseFile> cases) {
+        long days = ChronoUnit.DAYS.between(cases.get(0).date(), LocalDate.now(clock));
+        return cases.stream()
+                .map(one -> json.treeToValue(moved(json.valueToTree(one), days), CaseFile.class))
+                .toList();
+    }
+
+    private JsonNode moved(JsonNode node, long days) {
+        if (node instanceof ObjectNode object) {
+            for (String name : List.copyOf(object.propertyNames())) {
+                object.set(name, moved(object.path(name), days));
             }
+        } else if (node instanceof ArrayNode array) {
+            for (int i = 0; i < array.size(); i++) {
+                array.set(i, moved(array.path(i), days));
+            }
+        } else if (node.isString() && DAY.matcher(node.asString()).matches()) {
+            return json.getNodeFactory()
+                    .stringNode(LocalDate.parse(node.asString()).plusDays(days).toString());
         }
-        LOG.info("{} demonstration cases added", files.length);
+        return node;
+    }
+
+    /** As they ship, whatever has been read on them since. */
+    List<CaseFile> all() {
+        try {
+            List<CaseFile> all = new ArrayList<>();
+            for (Resource file : new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json")) {
+                try (InputStream in = file.getInputStream()) {
+                    all.add(files.contentOf(json.readValue(in, CaseController.ImportedCase.class)));
+                }
+            }
+            return all;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }

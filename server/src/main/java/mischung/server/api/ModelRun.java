@@ -102,8 +102,8 @@ record ModelRun(StartAsked start, ProductAsked product, SeenAsked strandTest) {
         private Application colour(double after, Setting setting) {
             RefusedInput.within("clear", clear, 0, 1, "");
             RefusedInput.within("shadeLevel", shadeLevel, 1, 10, "");
-            if (shadeTone == Tone.AS_LIFTED) {
-                throw new RefusedInput("shadeTone", shadeTone, "No shade is made as lifted; choose another tone.");
+            if (!shadeTone.wishable()) {
+                throw new RefusedInput("shadeTone", shadeTone, "No shade is made in it; choose another tone.");
             }
             ShadeClass shadeClass = kind.shadeClass();
             var dyes = shadeClass == ShadeClass.DIRECT

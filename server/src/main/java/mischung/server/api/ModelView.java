@@ -5,6 +5,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import mischung.caution.Cautions;
+import mischung.caution.Standing;
 import mischung.change.Barrier;
 import mischung.change.Change;
 import mischung.change.Course;
@@ -35,7 +36,7 @@ record ModelView(
         List<Amount> amounts,
         LearnedView learned,
         List<SlipView> slips,
-        List<PlanView.CautionView> cautions) {
+        List<StandingView> cautions) {
     private static final int FRAMES = 9;
     private static final int DRAWS = 200;
     private static final long SEED = 1;
@@ -139,9 +140,7 @@ record ModelView(
                         .toList(),
                 learnedView(learned, known),
                 slips(run.product().change(amount), start.best(), known.factors()),
-                Cautions.of(run.product().change(amount), end.fibre()).stream()
-                        .map(PlanView.CautionView::of)
-                        .toList());
+                StandingView.of(Standing.of(Cautions.of(run.product().change(amount), end.fibre()), List.of(), false)));
     }
 
     private static Frame frame(double at, Forecast forecast) {

@@ -7,8 +7,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
-import mischung.caution.Caution;
-import mischung.caution.Cautions;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Head;
@@ -56,7 +54,15 @@ public record PlanView(
         int colourGrams,
         int developerGrams,
         List<FindingView> findings,
-        List<CautionView> cautions) {
+
+        @Schema(description = "what holds for the whole plan")
+        List<StandingView> cautions,
+
+        @Schema(description = "for each step, in the order of the columns after the first")
+        List<List<StandingView>> stepCautions,
+
+        @Schema(description = "whether a step is blocked, so that the work must not begin")
+        boolean blocked) {
 
     /** All strands at one moment. */
     public record Column(String title, PlanStep.Kind kind, List<List<OutcomeView>> outcomes) {}
@@ -117,16 +123,9 @@ public record PlanView(
     /** A sentence on the whole. */
     public record FindingView(Plan.Weight weight, String sentence) {}
 
-    /** What must be settled first. */
-    public record CautionView(Caution.Strength strength, String title, String sentence, String lifts) {
-        static CautionView of(Caution caution) {
-            return new CautionView(caution.strength(), caution.title(), caution.sentence(), caution.lifts());
-        }
-    }
-
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
 
-    static PlanView of(Plan plan, LocalTime start) {
+    static PlanView of(Plan plan, LocalTime start, List<StandingView> cautions, List<List<StandingView>> stepCautions) {
         Sequence sequence = Sequencer.of(plan);
         List<Column> columns = new ArrayList<>();
         columns.add(new Column("Now", PlanStep.Kind.TARGET, outcomes(plan.now())));
@@ -173,7 +172,9 @@ public record PlanView(
                 plan.findings().stream()
                         .map(f -> new FindingView(f.weight(), f.sentence()))
                         .toList(),
-                Cautions.of(plan).stream().map(CautionView::of).toList());
+                cautions,
+                stepCautions,
+                stepCautions.stream().flatMap(List::stream).anyMatch(StandingView::blocks));
     }
 
     private static String capital(String words) {

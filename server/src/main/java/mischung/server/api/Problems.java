@@ -4,6 +4,7 @@ import java.util.List;
 import java.util.Objects;
 import mischung.RefusedInput;
 import mischung.server.BodyTooLarge;
+import mischung.server.photo.Picture;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -67,6 +68,11 @@ class Problems {
         }
         return answer(Problem.of(
                 HttpStatus.BAD_REQUEST.value(), "Nothing was sent", "", "", "Send the case as JSON in the body."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> wrong(JacksonException e) {
+        return answer(wrongField(e));
     }
 
     private static <T extends Throwable> @Nullable T cause(Throwable outer, Class<T> wanted) {
@@ -201,7 +207,10 @@ class Problems {
                 "The file is too large",
                 "",
                 "",
-                "A case is at most " + limitBytes / 1024 / 1024 + " MB. Choose a file exported by this program.");
+                limitBytes == Picture.MOST_BYTES
+                        ? "A photograph is at most 15 MB. Let the camera save it smaller."
+                        : "A case is at most " + limitBytes / 1024 / 1024
+                                + " MB. Choose a file exported by this program.");
     }
 
     private static String shortened(String text) {

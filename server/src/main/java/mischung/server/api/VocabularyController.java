@@ -1,21 +1,35 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
+import java.util.function.Function;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
+import mischung.consult.Answer;
+import mischung.consult.CutStrand;
+import mischung.consult.HomeColour;
+import mischung.consult.Keep;
+import mischung.consult.PatchTest;
+import mischung.consult.Scalp;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
+import mischung.hair.BandLine;
 import mischung.hair.Density;
+import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
 import mischung.hair.Porosity;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
+import mischung.history.Service;
+import mischung.history.Where;
 import mischung.plan.School;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -24,19 +38,26 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class VocabularyController {
-    record PlaceWord(ZonePlace value, String words) {}
+    record PlaceWord(ZonePlace value, String words, List<ZonePlace> halves) {}
 
     record ToneWord(Tone value, String words, boolean ofNaturalHair, boolean wishable) {}
 
     record PorosityWord(Porosity value, String words) {}
 
-    record KindWord(BandKind value, String words) {}
+    record KindWord(BandKind value, String words, Tone usualTone) {}
 
     record DensityWord(Density value, String words) {}
 
     record ThicknessWord(Thickness value, String words) {}
 
     record SchoolWord(School value, String words, String why) {}
+
+    /** A choice that is no more than its words. */
+    record Word<T>(T value, String words) {}
+
+    record ServiceWord(Service value, String words, boolean colours, boolean marks, boolean cuts) {}
+
+    record LampWord(PhotoController.Lamp value, String words) {}
 
     record Limits(double longestCm, double shortestBandCm, double darkest, double lightest, double lightestWish) {}
 
@@ -48,19 +69,35 @@ class VocabularyController {
             List<DensityWord> densities,
             List<ThicknessWord> thicknesses,
             List<SchoolWord> schools,
+            List<Word<Elasticity>> stretches,
+            List<Word<Answer>> answers,
+            List<Word<Scalp>> scalps,
+            List<Word<HomeColour>> homeColours,
+            List<Word<CutStrand>> cutStrands,
+            List<Word<PatchTest.Result>> patchResults,
+            List<Word<Keep>> keeps,
+            List<Word<StrandTestView.Breakage>> breakages,
+            List<Word<CaseFile.Status>> statuses,
+            List<ServiceWord> services,
+            List<Word<Where>> wheres,
+            List<LampWord> lamps,
             Limits limits) {}
 
     @GetMapping("/vocabulary")
     @Operation(operationId = "vocabulary", summary = "What can be chosen, with its words")
     Vocabulary vocabulary() {
         return new Vocabulary(
-                all(ZonePlace.values()).map(v -> new PlaceWord(v, v.words())).toList(),
+                all(ZonePlace.values())
+                        .map(v -> new PlaceWord(v, v.words(), v.halves()))
+                        .toList(),
                 all(Tone.values())
-                        .map(v ->
-                                new ToneWord(v, v.words(), Band.TONES_OF_NATURAL_HAIR.contains(v), v != Tone.AS_LIFTED))
+                        .map(v -> new ToneWord(
+                                v, v.words(), BandKind.NATURAL.tones().contains(v), v.wishable()))
                         .toList(),
                 all(Porosity.values()).map(v -> new PorosityWord(v, v.words())).toList(),
-                all(BandKind.values()).map(v -> new KindWord(v, v.words())).toList(),
+                all(BandKind.values())
+                        .map(v -> new KindWord(v, v.words(), v.usualTone()))
+                        .toList(),
                 all(Density.values()).map(v -> new DensityWord(v, v.words())).toList(),
                 all(Thickness.values())
                         .map(v -> new ThicknessWord(v, v.words()))
@@ -68,7 +105,27 @@ class VocabularyController {
                 all(School.values())
                         .map(v -> new SchoolWord(v, v.words(), v.why()))
                         .toList(),
+                words(Elasticity.values(), Elasticity::words),
+                words(Answer.values(), Answer::words),
+                words(Scalp.values(), Scalp::words),
+                words(HomeColour.values(), HomeColour::words),
+                words(CutStrand.values(), CutStrand::words),
+                words(PatchTest.Result.values(), PatchTest.Result::words),
+                words(Keep.values(), Keep::words),
+                words(StrandTestView.Breakage.values(), StrandTestView.Breakage::words),
+                words(CaseFile.Status.values(), CaseFile.Status::words),
+                all(Service.values())
+                        .map(v -> new ServiceWord(v, v.words(), v.colours(), v.marks(), v == Service.HAIRCUT))
+                        .toList(),
+                words(Where.values(), Where::words),
+                all(PhotoController.Lamp.values())
+                        .map(v -> new LampWord(v, v.words()))
+                        .toList(),
                 new Limits(Band.LONGEST_CM, Band.SHORTEST_CM, LevelScale.DARKEST, LevelScale.LIGHTEST, 10));
+    }
+
+    private static <T> List<Word<T>> words(T[] values, Function<T, String> words) {
+        return all(values).map(v -> new Word<>(v, words.apply(v))).toList();
     }
 
     private static <T> Stream<T> all(T[] values) {
@@ -101,8 +158,21 @@ class VocabularyController {
     List<ToneSwatch> tones(@RequestParam BandKind kind, @RequestParam double level) {
         double asked = LevelScale.requireHalves("level", level);
         return all(Tone.values())
-                .filter(tone -> kind == BandKind.LIGHTENED || Band.TONES_OF_NATURAL_HAIR.contains(tone))
+                .filter(tone -> kind.tones().contains(tone))
                 .map(tone -> new ToneSwatch(tone, Swatches.of(kind, asked, tone)))
+                .toList();
+    }
+
+    /** A strand typed in one line. */
+    record Line(@Schema(example = "6n 5, 8l 13, 10lp 38") String line) {}
+
+    @PostMapping("/strand-line")
+    @Operation(
+            operationId = "readLine",
+            summary = "The bands that a typed line means; refused with the place that is not understood")
+    List<CaseFile.BandView> readLine(@RequestBody Line typed) {
+        return BandLine.read(typed.line).bands().stream()
+                .map(CaseFile.BandView::of)
                 .toList();
     }
 }

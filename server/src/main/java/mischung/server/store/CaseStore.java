@@ -6,202 +6,201 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
-import java.util.TreeMap;
-import mischung.hair.Band;
-import mischung.hair.BandKind;
-import mischung.hair.Density;
-import mischung.hair.Head;
-import mischung.hair.Porosity;
-import mischung.hair.Strand;
-import mischung.hair.Thickness;
-import mischung.hair.Tone;
-import mischung.hair.Zone;
-import mischung.hair.ZonePlace;
-import mischung.plan.School;
-import mischung.plan.Wish;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
-/** Cases, their zones and bands. Every method is one transaction. */
+/** Cases. Every method is one transaction. */
 @Repository
 @Transactional
 public class CaseStore {
+    private static final String SUMMARY = """
+            select v.id, v.client_id, c.name, v.day, v.start_time, v.minutes, v.chair, v.status, v.wish_level, v.wish_tone,
+                   v.changed_at
+              from visit v join client c on c.id = v.client_id
+            """;
+
     private final JdbcClient sql;
+    private final ClientStore clients;
     private final Clock clock;
 
-    public CaseStore(JdbcClient sql, Clock clock) {
+    public CaseStore(JdbcClient sql, ClientStore clients, Clock clock) {
         this.sql = sql;
+        this.clients = clients;
         this.clock = clock;
     }
 
-    /** What a list of cases shows. */
-    public record Summary(long id, String clientName, LocalDate date, Wish wish, Instant changedAt) {}
+    private static Visit.Summary summary(ResultSet row, int number) throws SQLException {
+        return new Visit.Summary(
+                row.getLong("id"),
+                row.getLong("client_id"),
+                row.getString("name"),
+                LocalDate.parse(row.getString("day")),
+                LocalTime.parse(row.getString("start_time")),
+                row.getInt("minutes"),
+                row.getString("chair"),
+                row.getString("status"),
+                row.getDouble("wish_level"),
+                row.getString("wish_tone"),
+                Instant.parse(row.getString("changed_at")));
+    }
 
     /** Newest day first, at most {@code limit}. */
     @Transactional(readOnly = true)
-    public List<Summary> newest(int limit) {
-        return sql.sql("""
-                        select id, client_name, day, wish_level, wish_tone, changed_at
-                          from head_case
-                         order by day desc, id desc
-                         limit :limit
-                        """)
+    public List<Visit.Summary> newest(int limit) {
+        return sql.sql(SUMMARY + " order by v.day desc, v.id desc limit :limit")
                 .param("limit", limit)
-                .query((row, n) -> new Summary(
-                        row.getLong("id"),
-                        row.getString("client_name"),
-                        LocalDate.parse(row.getString("day")),
-                        new Wish(row.getDouble("wish_level"), Tone.valueOf(row.getString("wish_tone"))),
-                        Instant.parse(row.getString("changed_at"))))
+                .query(CaseStore::summary)
+                .list();
+    }
+
+    /** Of a day, in the order they begin. */
+    @Transactional(readOnly = true)
+    public List<Visit.Summary> ofDay(LocalDate day) {
+        return sql.sql(SUMMARY + " where v.day = :day order by v.start_time, v.id")
+                .param("day", day.toString())
+                .query(CaseStore::summary)
+                .list();
+    }
+
+    /** Of a client, newest first. */
+    @Transactional(readOnly = true)
+    public List<Visit.Summary> ofClient(long clientId) {
+        return sql.sql(SUMMARY + " where v.client_id = :client order by v.day desc, v.id desc")
+                .param("client", clientId)
+                .query(CaseStore::summary)
+                .list();
+    }
+
+    /** Whose patch test waits to be read on this day or waited before. */
+    @Transactional(readOnly = true)
+    public List<Visit.Summary> patchTestsToRead(LocalDate day, int limit) {
+        return sql.sql(SUMMARY + " where v.patch_to_read <= :day order by v.patch_to_read, v.id limit :limit")
+                .param("day", day.toString())
+                .param("limit", limit)
+                .query(CaseStore::summary)
+                .list();
+    }
+
+    /** Who should come again by this day, and has no later visit in the book. */
+    @Transactional(readOnly = true)
+    public List<Visit.Summary> upkeepDue(LocalDate by, int limit) {
+        return sql.sql(SUMMARY + """
+                         where v.upkeep_due <= :by
+                           and not exists (select 1 from visit l where l.client_id = v.client_id and l.day > v.day)
+                         order by v.upkeep_due, v.id limit :limit
+                        """)
+                .param("by", by.toString())
+                .param("limit", limit)
+                .query(CaseStore::summary)
                 .list();
     }
 
     @Transactional(readOnly = true)
-    public Optional<StoredCase.Numbered> find(long id) {
-        Map<Integer, ZonePlace> places = new TreeMap<>();
-        Map<Integer, List<Band>> bands = new TreeMap<>();
-        sql.sql("""
-                        select z.position as zone, z.place, b.from_cm, b.to_cm, b.kind, b.level, b.tone, b.porosity,
-                               b.grey_share
-                          from zone z
-                          join band b on b.case_id = z.case_id and b.zone_position = z.position
-                         where z.case_id = :id
-                         order by z.position, b.position
-                        """).param("id", id).query(row -> {
-            int zone = row.getInt("zone");
-            places.put(zone, ZonePlace.valueOf(row.getString("place")));
-            bands.computeIfAbsent(zone, z -> new ArrayList<>()).add(band(row));
-        });
-        List<Zone> zones = new ArrayList<>();
-        places.forEach((position, place) -> zones.add(new Zone(place, new Strand(bands.get(position)))));
-        return sql.sql("""
-                        select id, version, client_name, day, start_time, density, thickness, wish_level, wish_tone, school
-                          from head_case
-                         where id = :id
-                        """)
+    public Optional<Visit.Numbered> find(long id) {
+        return sql.sql("select v.*, c.name from visit v join client c on c.id = v.client_id where v.id = :id")
                 .param("id", id)
-                .query((row, n) -> new StoredCase.Numbered(
-                        row.getLong("id"),
-                        row.getLong("version"),
-                        new StoredCase(
-                                row.getString("client_name"),
-                                LocalDate.parse(row.getString("day")),
-                                LocalTime.parse(row.getString("start_time")),
-                                new Head(
-                                        zones,
-                                        Density.valueOf(row.getString("density")),
-                                        Thickness.valueOf(row.getString("thickness"))),
-                                new Wish(row.getDouble("wish_level"), Tone.valueOf(row.getString("wish_tone"))),
-                                School.valueOf(row.getString("school")))))
+                .query(CaseStore::visit)
                 .optional();
     }
 
-    private static Band band(ResultSet row) throws SQLException {
-        return new Band(
-                row.getDouble("from_cm"),
-                row.getDouble("to_cm"),
-                BandKind.valueOf(row.getString("kind")),
-                row.getDouble("level"),
-                Tone.valueOf(row.getString("tone")),
-                Porosity.valueOf(row.getString("porosity")),
-                row.getDouble("grey_share"));
+    /** The documents of a client's cases, oldest first. */
+    @Transactional(readOnly = true)
+    public List<Visit.Numbered> documentsOf(long clientId) {
+        return sql.sql("""
+                        select v.*, c.name from visit v join client c on c.id = v.client_id
+                         where v.client_id = :client order by v.day, v.id
+                        """).param("client", clientId).query(CaseStore::visit).list();
     }
 
-    public StoredCase.Numbered add(StoredCase content) {
+    private static Visit.Numbered visit(ResultSet row, int number) throws SQLException {
+        return new Visit.Numbered(
+                row.getLong("id"),
+                row.getLong("version"),
+                row.getLong("client_id"),
+                new Visit(
+                        row.getString("name"),
+                        LocalDate.parse(row.getString("day")),
+                        LocalTime.parse(row.getString("start_time")),
+                        row.getInt("minutes"),
+                        row.getString("chair"),
+                        row.getString("status"),
+                        row.getDouble("wish_level"),
+                        row.getString("wish_tone"),
+                        Optional.ofNullable(row.getString("patch_to_read")).map(LocalDate::parse),
+                        Optional.ofNullable(row.getString("upkeep_due")).map(LocalDate::parse),
+                        row.getInt("content_version"),
+                        row.getString("content")));
+    }
+
+    /** A new case of a client that is there. */
+    public Visit.Numbered add(long clientId, Visit visit) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         columns(sql.sql("""
-                                insert into head_case (version, client_name, day, start_time, density, thickness,
-                                                       wish_level, wish_tone, school, changed_at)
-                                values (1, :clientName, :day, :startTime, :density, :thickness,
-                                        :wishLevel, :wishTone, :school, :changedAt)
-                                """), content).update(key, "id");
-        Number id = key.getKey();
-        if (id == null) {
-            throw new IllegalStateException("The database gave no number to the new case");
-        }
-        addZones(id.longValue(), content.head());
-        return new StoredCase.Numbered(id.longValue(), 1, content);
+                                insert into visit (version, client_id, day, start_time, minutes, chair, status, wish_level,
+                                                   wish_tone, patch_to_read, upkeep_due, content_version, content, changed_at)
+                                values (1, :client, :day, :startTime, :minutes, :chair, :status, :wishLevel,
+                                        :wishTone, :patchToRead, :upkeepDue, :contentVersion, :content, :changedAt)
+                                """), visit).param("client", clientId).update(key, "id");
+        return new Visit.Numbered(ClientStore.number(key), 1, clientId, visit);
+    }
+
+    /** A new case of a new client. */
+    public Visit.Numbered addWithClient(Visit visit) {
+        return add(clients.add(visit.clientName(), ""), visit);
     }
 
     /**
-     * Replaces a case's content, if it is still at the version named.
+     * Replaces a case's content and the client's name in it, if the case is still at the version named.
      *
      * @return the case at its new version; empty if it has moved on or is gone
      */
-    public Optional<StoredCase.Numbered> replace(long id, long version, StoredCase content) {
+    public Optional<Visit.Numbered> replace(long id, long version, Visit visit) {
         int changed = columns(sql.sql("""
-                                update head_case
-                                   set version = version + 1, client_name = :clientName, day = :day,
-                                       start_time = :startTime, density = :density, thickness = :thickness,
-                                       wish_level = :wishLevel, wish_tone = :wishTone, school = :school,
-                                       changed_at = :changedAt
+                                update visit
+                                   set version = version + 1, day = :day, start_time = :startTime, minutes = :minutes,
+                                       chair = :chair, status = :status, wish_level = :wishLevel, wish_tone = :wishTone,
+                                       patch_to_read = :patchToRead, upkeep_due = :upkeepDue,
+                                       content_version = :contentVersion, content = :content, changed_at = :changedAt
                                  where id = :id and version = :version
-                                """), content)
+                                """), visit)
                 .param("id", id)
                 .param("version", version)
                 .update();
         if (changed == 0) {
             return Optional.empty();
         }
-        sql.sql("delete from zone where case_id = :id").param("id", id).update();
-        addZones(id, content.head());
-        return Optional.of(new StoredCase.Numbered(id, version + 1, content));
+        long clientId = sql.sql("select client_id from visit where id = :id")
+                .param("id", id)
+                .query(Long.class)
+                .single();
+        clients.rename(clientId, visit.clientName());
+        return Optional.of(new Visit.Numbered(id, version + 1, clientId, visit));
     }
 
     /** @return whether there was such a case */
     public boolean erase(long id) {
-        return sql.sql("delete from head_case where id = :id").param("id", id).update() > 0;
+        return sql.sql("delete from visit where id = :id").param("id", id).update() > 0;
     }
 
-    private JdbcClient.StatementSpec columns(JdbcClient.StatementSpec statement, StoredCase content) {
+    private JdbcClient.StatementSpec columns(JdbcClient.StatementSpec statement, Visit visit) {
         return statement
-                .param("clientName", content.clientName())
-                .param("day", content.date().toString())
-                .param("startTime", content.startTime().toString())
-                .param("density", content.head().density().name())
-                .param("thickness", content.head().thickness().name())
-                .param("wishLevel", content.wish().level())
-                .param("wishTone", content.wish().tone().name())
-                .param("school", content.school().name())
+                .param("day", visit.day().toString())
+                .param("startTime", visit.startTime().toString())
+                .param("minutes", visit.minutes())
+                .param("chair", visit.chair())
+                .param("status", visit.status())
+                .param("wishLevel", visit.wishLevel())
+                .param("wishTone", visit.wishTone())
+                .param(
+                        "patchToRead",
+                        visit.patchToRead().map(LocalDate::toString).orElse(null))
+                .param("upkeepDue", visit.upkeepDue().map(LocalDate::toString).orElse(null))
+                .param("contentVersion", visit.contentVersion())
+                .param("content", visit.content())
                 .param("changedAt", clock.instant().toString());
-    }
-
-    private void addZones(long id, Head head) {
-        for (int zone = 0; zone < head.zones().size(); zone++) {
-            sql.sql("insert into zone (case_id, position, place) values (:id, :zone, :place)")
-                    .param("id", id)
-                    .param("zone", zone)
-                    .param("place", head.zones().get(zone).place().name())
-                    .update();
-            List<Band> bands = head.zones().get(zone).strand().bands();
-            for (int position = 0; position < bands.size(); position++) {
-                addBand(id, zone, position, bands.get(position));
-            }
-        }
-    }
-
-    private void addBand(long id, int zone, int position, Band band) {
-        sql.sql("""
-                        insert into band (case_id, zone_position, position, from_cm, to_cm, kind, level, tone, porosity,
-                                          grey_share)
-                        values (:id, :zone, :position, :fromCm, :toCm, :kind, :level, :tone, :porosity, :greyShare)
-                        """)
-                .param("id", id)
-                .param("zone", zone)
-                .param("position", position)
-                .param("fromCm", band.fromCm())
-                .param("toCm", band.toCm())
-                .param("kind", band.kind().name())
-                .param("level", band.level())
-                .param("tone", band.tone().name())
-                .param("porosity", band.porosity().name())
-                .param("greyShare", band.greyShare())
-                .update();
     }
 }

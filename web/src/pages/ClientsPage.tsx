@@ -3,50 +3,36 @@ import { App, Button, Empty, Input, Spin } from 'antd';
 import { useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { answered, api, problemOf, type CaseSummary, type ExportedCase, type Problem } from '../api/client';
-import { useCases } from '../api/queries';
+import { useCases, useClients } from '../api/queries';
 import { ProblemNote } from '../parts/ProblemNote';
-import { Shortcuts } from '../parts/Shortcuts';
 import { Swatch } from '../parts/Swatch';
+import { TopBar } from '../parts/TopBar';
+import { useSettled } from '../state/useSettled';
 
 const MOST_BYTES = 2 * 1024 * 1024;
+const MOST_SHOWN = 12;
 
-function today(): string {
-  const now = new Date();
-  return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
-}
-
-/** All cases, a new one, one from a file. */
-export function CasesPage(): ReactNode {
+/** Clients to be searched, the latest cases, and a case from a file. */
+export function ClientsPage(): ReactNode {
   const cases = useCases();
   const [problem, setProblem] = useState<Problem | null>(null);
-  const [help, setHelp] = useState(false);
   return (
     <>
-      <header className="bar">
-        <span className="logo">
-          misch<em>u</em>ng
-        </span>
-        <span className="quiet">Corrective colour, computed on the hair</span>
-        <span className="push" />
-        <Button type="text" onClick={() => setHelp(true)}>
-          Help
-        </Button>
-      </header>
-      <Shortcuts open={help} onClose={() => setHelp(false)} />
+      <TopBar />
       <main className="cases">
         {problem && <ProblemNote problem={problem} />}
-        <Begin onProblem={setProblem} />
-        <h1>Cases</h1>
+        <Search onProblem={setProblem} />
+        <h2>Latest cases</h2>
         {cases.isPending && <Spin />}
         {cases.isError && <ProblemNote problem={problemOf(cases.error)} />}
         {cases.data?.length === 0 && (
           <Empty
             image={Empty.PRESENTED_IMAGE_SIMPLE}
-            description="No case yet. Give the client a name above and begin to read the hair."
+            description="No case yet. Begin one on the day's page, or import a file."
           />
         )}
         <ul className="case-list">
-          {cases.data?.map((one) => (
+          {cases.data?.slice(0, MOST_SHOWN).map((one) => (
             <CaseLine key={one.id} one={one} onProblem={setProblem} />
           ))}
         </ul>
@@ -55,64 +41,74 @@ export function CasesPage(): ReactNode {
   );
 }
 
-function Begin({ onProblem }: { onProblem: (problem: Problem | null) => void }): ReactNode {
+function Search({ onProblem }: { onProblem: (problem: Problem | null) => void }): ReactNode {
   const navigate = useNavigate();
+  const queries = useQueryClient();
   const file = useRef<HTMLInputElement>(null);
-  const [name, setName] = useState('');
-  const [date, setDate] = useState(today);
-  const begin = async (): Promise<void> => {
-    try {
-      const made = await answered(api.POST('/api/cases', { body: { clientName: name, date } }));
-      await navigate(`/cases/${made.id}/read`);
-    } catch (error) {
-      onProblem(problemOf(error));
-    }
-  };
+  const [words, setWords] = useState('');
+  const found = useClients(useSettled(words, 120));
   const importFile = async (chosen: File): Promise<void> => {
     try {
       const made = await sendFile(chosen);
+      await queries.invalidateQueries();
       await navigate(`/cases/${made}/read`);
     } catch (error) {
       onProblem(problemOf(error));
     }
   };
   return (
-    <form
-      className="begin"
-      onSubmit={(event) => {
-        event.preventDefault();
-        void begin();
-      }}
-    >
-      <label>
-        <span>Client</span>
-        <Input value={name} placeholder="Name" onChange={(event) => setName(event.target.value)} />
-      </label>
-      <label>
-        <span>Day</span>
-        <Input type="date" value={date} onChange={(event) => setDate(event.target.value)} />
-      </label>
-      <Button type="primary" htmlType="submit">
-        New case
-      </Button>
-      <span className="push" />
-      <Button onClick={() => file.current?.click()}>Import a file</Button>
-      <input
-        ref={file}
-        type="file"
-        accept=".json,application/json"
-        className="unseen"
-        aria-label="Case file"
-        tabIndex={-1}
-        onChange={(event) => {
-          const chosen = event.target.files?.[0];
-          event.target.value = '';
-          if (chosen) {
-            void importFile(chosen);
-          }
-        }}
-      />
-    </form>
+    <section className="client-search" aria-label="Clients">
+      <div className="begin">
+        <label className="begin-client">
+          <span>Find a client by name or note</span>
+          <Input
+            value={words}
+            aria-label="Find a client"
+            placeholder="Beginning of any word"
+            onChange={(event) => setWords(event.target.value)}
+          />
+        </label>
+        <span className="push" />
+        <Button onClick={() => file.current?.click()}>Import a file</Button>
+        <input
+          ref={file}
+          type="file"
+          accept=".json,application/json"
+          className="unseen"
+          aria-label="Case file"
+          tabIndex={-1}
+          onChange={(event) => {
+            const chosen = event.target.files?.[0];
+            event.target.value = '';
+            if (chosen) {
+              void importFile(chosen);
+            }
+          }}
+        />
+      </div>
+      {found.isError && <ProblemNote problem={problemOf(found.error)} />}
+      {found.data && (
+        <p className="quiet" role="status">
+          {found.data.clients.length === 0
+            ? 'Nobody of that name.'
+            : `${found.data.clients.length} of ${found.data.all} clients`}
+        </p>
+      )}
+      <ul className="client-list">
+        {found.data?.clients.map((one) => (
+          <li key={one.id}>
+            <Link to={`/clients/${one.id}`}>
+              <strong>{one.name}</strong>
+              <small>
+                {one.note && `${one.note} · `}
+                {one.visits === 1 ? '1 case' : `${one.visits} cases`}
+                {one.lastDay && `, last ${one.lastDay}`}
+              </small>
+            </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
   );
 }
 

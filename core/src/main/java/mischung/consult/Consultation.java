@@ -1,0 +1,102 @@
+package mischung.consult;
+
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Locale;
+import java.util.Set;
+import mischung.RefusedInput;
+
+/**
+ * What is asked and told before the work, in the order it is asked.
+ *
+ * <table>
+ * <caption>components</caption>
+ * <tr><td>wish</td><td>in the client's own words</td><td>up to 2000 characters</td></tr>
+ * <tr><td>keeps</td><td>what must stay</td><td></td></tr>
+ * <tr><td>trimCm</td><td>what may be cut off</td><td>0–100 cm</td></tr>
+ * <tr><td>budget</td><td>in the house's money, 0: not said</td><td>0–100 000</td></tr>
+ * <tr><td>hours</td><td>the client has, 0: not said</td><td>0–24</td></tr>
+ * <tr><td>upkeepWeeks</td><td>how often the client will come, 0: not said</td><td>0–104</td></tr>
+ * <tr><td>earlierReaction</td><td>to hair colour or its like, ever</td><td></td></tr>
+ * <tr><td>blackTattoo</td><td>a reaction to a temporary black henna tattoo</td><td></td></tr>
+ * <tr><td>guardianAgreed</td><td>for the under-aged, where local law lets a guardian agree</td><td></td></tr>
+ * </table>
+ */
+public record Consultation(
+        String wish,
+        Set<Keep> keeps,
+        double trimCm,
+        double budget,
+        double hours,
+        double upkeepWeeks,
+        Answer earlierReaction,
+        Answer blackTattoo,
+        String allergies,
+        Scalp scalp,
+        Answer asthma,
+        Answer medication,
+        String medicationWords,
+        Answer pregnant,
+        Answer underAge,
+        boolean guardianAgreed,
+        PatchTest patchTest,
+        HomeColour homeColour,
+        CutStrand cutStrand) {
+    public static final int LONGEST_TEXT = 2000;
+
+    public Consultation {
+        wish = text("wish", wish);
+        allergies = text("allergies", allergies);
+        medicationWords = text("medicationWords", medicationWords);
+        EnumSet<Keep> kept = EnumSet.noneOf(Keep.class);
+        kept.addAll(keeps);
+        keeps = Collections.unmodifiableSet(kept);
+        RefusedInput.within("trimCm", trimCm, 0, 100, "cm");
+        RefusedInput.within("budget", budget, 0, 100_000, "");
+        RefusedInput.within("hours", hours, 0, 24, "hours");
+        RefusedInput.within("upkeepWeeks", upkeepWeeks, 0, 104, "weeks");
+    }
+
+    private static String text(String field, String told) {
+        if (told.length() > LONGEST_TEXT) {
+            throw new RefusedInput(
+                    field, told.length() + " characters", "Write at most " + LONGEST_TEXT + " characters.");
+        }
+        for (int i = 0; i < told.length(); i++) {
+            char c = told.charAt(i);
+            boolean pair = i + 1 < told.length() && Character.isSurrogatePair(c, told.charAt(i + 1));
+            if ((Character.isISOControl(c) && c != '\n' && c != '\t') || (Character.isSurrogate(c) && !pair)) {
+                throw new RefusedInput(
+                        field,
+                        String.format(Locale.ROOT, "character U+%04X", (int) c),
+                        "Write it without that character.");
+            }
+            i += pair ? 1 : 0;
+        }
+        return told;
+    }
+
+    /** Nothing asked yet. */
+    public static Consultation unasked() {
+        return new Consultation(
+                "",
+                Set.of(),
+                0,
+                0,
+                0,
+                0,
+                Answer.NOT_ASKED,
+                Answer.NOT_ASKED,
+                "",
+                Scalp.NOT_LOOKED_AT,
+                Answer.NOT_ASKED,
+                Answer.NOT_ASKED,
+                "",
+                Answer.NOT_ASKED,
+                Answer.NOT_ASKED,
+                false,
+                PatchTest.NONE,
+                HomeColour.NOT_ASKED,
+                CutStrand.NOT_TESTED);
+    }
+}

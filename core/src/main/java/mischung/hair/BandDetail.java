@@ -1,0 +1,64 @@
+package mischung.hair;
+
+import java.util.List;
+import java.util.Optional;
+import mischung.RefusedInput;
+
+/**
+ * What is known of a band beyond what the eye reads at first.
+ *
+ * <table>
+ * <caption>components</caption>
+ * <tr><td>stretch</td><td>what was felt when a wet strand was stretched</td><td>empty: not tried</td></tr>
+ * <tr><td>density, thickness</td><td>where they differ from the head's</td><td>empty: as the head's</td></tr>
+ * <tr><td>layers</td><td>oxidative colour laid over it so far</td><td>0–50</td></tr>
+ * <tr><td>underFrom, underTo</td><td>between which levels the hair under the dye may be</td><td>1–12</td></tr>
+ * <tr><td>measured</td><td>measurements that replace level and tone</td><td>0–20 of them</td></tr>
+ * </table>
+ */
+public record BandDetail(
+        Optional<Elasticity> stretch,
+        Optional<Density> density,
+        Optional<Thickness> thickness,
+        double layers,
+        double underFrom,
+        double underTo,
+        List<Measured> measured) {
+    /** Nothing more than the eye saw. */
+    public static final BandDetail NONE = new BandDetail(
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            0,
+            LevelScale.DARKEST,
+            LevelScale.LIGHTEST,
+            List.of());
+
+    public BandDetail {
+        RefusedInput.within("layers", layers, 0, 50, "");
+        RefusedInput.within("underFrom", underFrom, LevelScale.DARKEST, LevelScale.LIGHTEST, "");
+        RefusedInput.within("underTo", underTo, underFrom, LevelScale.LIGHTEST, "");
+        measured = List.copyOf(measured);
+        if (measured.size() > MeasuredColour.MOST) {
+            throw new RefusedInput(
+                    "measured", measured.size() + " readings", "Keep at most " + MeasuredColour.MOST + " of a band.");
+        }
+    }
+
+    public BandDetail withStretch(Elasticity felt) {
+        return new BandDetail(Optional.of(felt), density, thickness, layers, underFrom, underTo, measured);
+    }
+
+    public BandDetail withPast(double count, double from, double to) {
+        return new BandDetail(stretch, density, thickness, count, from, to, measured);
+    }
+
+    public BandDetail withMeasured(List<Measured> all) {
+        return new BandDetail(stretch, density, thickness, layers, underFrom, underTo, all);
+    }
+
+    /** The mean of the measurements, if there are any. */
+    public Optional<MeasuredColour> colour() {
+        return measured.isEmpty() ? Optional.empty() : Optional.of(MeasuredColour.of(measured));
+    }
+}

@@ -1,0 +1,24 @@
+package mischung.history;
+
+import mischung.hair.LevelScale;
+
+/**
+ * A line on the strand as the dates have it today.
+ *
+ * @param cm from the scalp, at the usual growth
+ * @param fromCm nearest to the scalp it may be
+ * @param toCm furthest from the scalp it may be
+ */
+public record Border(double cm, double fromCm, double toCm) {
+    /** "8–12 cm". */
+    public String words() {
+        String from = LevelScale.figure(fromCm);
+        String to = LevelScale.figure(toCm);
+        return from.equals(to) ? from + " cm" : from + "–" + to + " cm";
+    }
+
+    /** Whether a line read at {@code read} may be this one. */
+    public boolean mayBe(double read, double tolerance) {
+        return read >= fromCm - tolerance && read <= toCm + tolerance;
+    }
+}

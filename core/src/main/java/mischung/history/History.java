@@ -1,0 +1,78 @@
+package mischung.history;
+
+import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import mischung.RefusedInput;
+import mischung.hair.LevelScale;
+
+/**
+ * What is known of a head's past.
+ *
+ * @param naturalLevel as it grows, 1–10 in halves
+ * @param growth in cm a month
+ * @param washesPerWeek at home, 0–14
+ * @param events kept oldest first
+ */
+public record History(double naturalLevel, Growth growth, double washesPerWeek, List<Event> events) {
+    public static final int MOST_EVENTS = 200;
+    private static final double DAYS_A_MONTH = 365.2425 / 12;
+
+    public History {
+        LevelScale.requireHalves("naturalLevel", naturalLevel);
+        RefusedInput.within("naturalLevel", naturalLevel, 1, 10, "in halves");
+        RefusedInput.within("washesPerWeek", washesPerWeek, 0, 14, "");
+        if (events.size() > MOST_EVENTS) {
+            throw new RefusedInput("events", events.size() + " events", "Give at most " + MOST_EVENTS + ".");
+        }
+        // A stable sort: what happened on one day stays in the order it was told.
+        events = events.stream().sorted(Comparator.comparing(Event::date)).toList();
+    }
+
+    /** Nothing is known yet but how it grows. */
+    public static History none(double naturalLevel) {
+        return new History(naturalLevel, Growth.UNMEASURED, 2, List.of());
+    }
+
+    public History with(Growth other) {
+        return new History(naturalLevel, other, washesPerWeek, events);
+    }
+
+    /** @throws RefusedInput for the first event that lies after {@code today} */
+    public History notAfter(LocalDate today) {
+        for (int i = 0; i < events.size(); i++) {
+            if (events.get(i).date().isAfter(today)) {
+                throw new RefusedInput(
+                        "events[" + i + "].date",
+                        events.get(i).date(),
+                        "That is after the day of the work, " + today + ".");
+            }
+        }
+        return this;
+    }
+
+    /** The last time something that leaves a line went on at the scalp; woven pieces leave none. */
+    public Optional<Event> lastAtScalp() {
+        return events.stream()
+                .filter(e -> e.service().marks() && (e.where() == Where.ALL || e.where() == Where.ROOTS))
+                .reduce((earlier, later) -> later);
+    }
+
+    /** With the growth that a measured regrowth shows; unchanged if nothing left a line. */
+    public History corrected(double regrowthCm, LocalDate today) {
+        return lastAtScalp()
+                .map(last -> with(Growth.measured(regrowthCm, months(last.date(), today))))
+                .orElse(this);
+    }
+
+    /** Whether colour that may react with peroxide was ever laid and is not known to be cut off. */
+    public boolean tellsOf(Service service) {
+        return events.stream().anyMatch(e -> e.service() == service);
+    }
+
+    static double months(LocalDate from, LocalDate to) {
+        return ChronoUnit.DAYS.between(from, to) / DAYS_A_MONTH;
+    }
+}

@@ -1,0 +1,152 @@
+package mischung.server.api;
+
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipOutputStream;
+import mischung.server.store.ClientStore;
+import mischung.server.store.PhotoStore;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * All that is kept of a client in one ZIP file of open formats: {@code client.json}, each case as
+ * {@code cases/ID.mischung.json}, which can be imported again, all readings as {@code bands.csv}, all events as
+ * {@code history.csv}, and the photographs as {@code photos/CASE-PHOTO.jpg}.
+ */
+@Component
+class Archive {
+    private final Cases cases;
+    private final PhotoStore photos;
+    private final JsonMapper json;
+
+    Archive(Cases cases, PhotoStore photos, JsonMapper json) {
+        this.cases = cases;
+        this.photos = photos;
+        this.json = json;
+    }
+
+    byte[] of(ClientStore.Client client) {
+        List<Cases.Stored> all = cases.ofClient(client.id());
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try (ZipOutputStream zip = new ZipOutputStream(bytes, StandardCharsets.UTF_8)) {
+            add(zip, "client.json", text(json.writeValueAsString(client)));
+            for (Cases.Stored one : all) {
+                add(
+                        zip,
+                        "cases/" + one.id() + ".mischung.json",
+                        text(json.writeValueAsString(new CaseController.ExportedCase(
+                                CaseController.FORMAT, CaseFormat.VERSION, one.file()))));
+                for (PhotoStore.Photo photo : photos.of(one.id())) {
+                    byte[] jpeg = photos.jpeg(photo.id()).orElseThrow();
+                    add(zip, "photos/" + one.id() + "-" + photo.id() + ".jpg", jpeg);
+                }
+            }
+            add(zip, "bands.csv", text(bands(all)));
+            add(zip, "history.csv", text(events(all)));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return bytes.toByteArray();
+    }
+
+    private static byte[] text(String content) {
+        return content.getBytes(StandardCharsets.UTF_8);
+    }
+
+    private static void add(ZipOutputStream zip, String name, byte[] content) throws IOException {
+        zip.putNextEntry(new ZipEntry(name));
+        zip.write(content);
+        zip.closeEntry();
+    }
+
+    private static String bands(List<Cases.Stored> all) throws IOException {
+        StringWriter text = new StringWriter();
+        try (CSVPrinter csv = printer(
+                text,
+                "case",
+                "day",
+                "zone",
+                "from_cm",
+                "to_cm",
+                "kind",
+                "level",
+                "tone",
+                "porosity",
+                "grey_share",
+                "stretch",
+                "layers",
+                "under_from",
+                "under_to",
+                "measurements")) {
+            for (Cases.Stored one : all) {
+                for (CaseFile.ZoneView zone : one.file().zones()) {
+                    for (CaseFile.BandView b : zone.bands()) {
+                        csv.printRecord(
+                                one.id(),
+                                one.file().date(),
+                                zone.place(),
+                                b.fromCm(),
+                                b.toCm(),
+                                b.kind(),
+                                b.level(),
+                                b.tone(),
+                                b.porosity(),
+                                b.greyShare(),
+                                b.detail().stretch(),
+                                b.detail().layers(),
+                                b.detail().underFrom(),
+                                b.detail().underTo(),
+                                b.detail().measured().size());
+                    }
+                }
+            }
+        }
+        return text.toString();
+    }
+
+    private static String events(List<Cases.Stored> all) throws IOException {
+        StringWriter text = new StringWriter();
+        try (CSVPrinter csv = printer(
+                text,
+                "case",
+                "day",
+                "service",
+                "home",
+                "where",
+                "level",
+                "tone",
+                "volume",
+                "share",
+                "overlap_cm",
+                "cut_cm")) {
+            for (Cases.Stored one : all) {
+                for (HistoryView.EventView e : one.file().history().events()) {
+                    csv.printRecord(
+                            one.id(),
+                            e.date(),
+                            e.service(),
+                            e.home(),
+                            e.where(),
+                            e.level(),
+                            e.tone(),
+                            e.volume(),
+                            e.share(),
+                            e.overlapCm(),
+                            e.cutCm());
+                }
+            }
+        }
+        return text.toString();
+    }
+
+    private static CSVPrinter printer(StringWriter text, String... header) throws IOException {
+        return CSVFormat.RFC4180.builder().setHeader(header).get().print(text);
+    }
+}

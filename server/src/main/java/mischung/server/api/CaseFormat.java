@@ -1,0 +1,60 @@
+package mischung.server.api;
+
+import mischung.RefusedInput;
+import mischung.hair.BandDetail;
+import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The form of a case's document, and how older forms become the newest. */
+@Component
+class CaseFormat {
+    /** 1: head, wish and school. 2: also consultation, history, strand tests, what was taken on, chair and status. */
+    static final int VERSION = 2;
+
+    private final JsonMapper json;
+
+    CaseFormat(JsonMapper json) {
+        this.json = json;
+    }
+
+    String written(CaseFile content) {
+        return json.writeValueAsString(content);
+    }
+
+    /** @throws RefusedInput if this program does not know the version */
+    CaseFile read(String content, int version) {
+        return version == VERSION ? json.readValue(content, CaseFile.class) : read(json.readTree(content), version);
+    }
+
+    CaseFile read(JsonNode content, int version) {
+        if (version < 1 || version > VERSION) {
+            throw new RefusedInput(
+                    "formatVersion", version, "This program reads version 1 to version " + VERSION + ".");
+        }
+        JsonNode newest = version == 1 && content instanceof ObjectNode old ? fromFirst(old.deepCopy()) : content;
+        return json.treeToValue(newest, CaseFile.class);
+    }
+
+    private ObjectNode fromFirst(ObjectNode content) {
+        double natural = 6;
+        for (JsonNode zone : content.path("zones")) {
+            for (JsonNode band : zone.path("bands")) {
+                if (band instanceof ObjectNode object && !object.has("detail")) {
+                    object.set("detail", json.valueToTree(CaseFile.DetailView.of(BandDetail.NONE)));
+                }
+            }
+            JsonNode root = zone.path("bands").path(0);
+            if (root.path("kind").asString("").equals("NATURAL")) {
+                natural = Math.max(1, Math.min(10, root.path("level").asDouble(natural)));
+            }
+        }
+        content.put("minutes", 240).put("chair", "").put("status", CaseFile.Status.BOOKED.name());
+        content.set("consultation", json.valueToTree(ConsultationView.unasked()));
+        content.set("history", json.valueToTree(HistoryView.none(Math.rint(natural * 2) / 2)));
+        content.putArray("strandTests");
+        content.putArray("takenOn");
+        return content;
+    }
+}

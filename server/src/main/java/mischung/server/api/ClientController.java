@@ -1,0 +1,201 @@
+package mischung.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.time.LocalTime;
+import java.util.List;
+import mischung.server.store.CaseStore;
+import mischung.server.store.ClientStore;
+import mischung.server.store.Shredder;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Clients: found, opened with their cases, booked again, taken along as an archive, erased for good. */
+@RestController
+@RequestMapping(path = "/api/clients", produces = MediaType.APPLICATION_JSON_VALUE)
+class ClientController {
+    private static final int MOST_FOUND = 50;
+
+    private final ClientStore clients;
+    private final CaseStore caseStore;
+    private final Cases cases;
+    private final Archive archive;
+    private final Shredder shredder;
+
+    ClientController(ClientStore clients, CaseStore caseStore, Cases cases, Archive archive, Shredder shredder) {
+        this.clients = clients;
+        this.caseStore = caseStore;
+        this.cases = cases;
+        this.archive = archive;
+        this.shredder = shredder;
+    }
+
+    /** A client in a list. */
+    record FoundClient(
+            long id,
+            String name,
+            String note,
+            int visits,
+
+            @Schema(description = "day of the last visit; empty: none")
+            String lastDay) {}
+
+    /** What a search found. */
+    record FoundClients(
+            @Schema(description = "at most 50") List<FoundClient> clients,
+
+            @Schema(description = "how many clients there are in all")
+            long all) {}
+
+    /** A client as written. */
+    record ClientFacts(String name, String note) {}
+
+    /** A client with all cases, newest first. */
+    record ClientView(long id, String name, String note, List<CaseController.CaseSummary> cases) {}
+
+    /** A visit to be booked. */
+    record NewVisit(
+            LocalDate date,
+
+            @Schema(type = "string", example = "09:00") LocalTime startTime,
+
+            int minutes,
+            String chair,
+
+            @Schema(description = "number of an earlier case of this client to begin from; 0: none")
+            long copyOf) {}
+
+    @GetMapping
+    @Operation(operationId = "searchClients", summary = "Clients by the beginnings of words in name or note")
+    FoundClients search(@RequestParam(defaultValue = "") String words) {
+        return new FoundClients(
+                clients.search(words, MOST_FOUND).stream()
+                        .map(f -> new FoundClient(
+                                f.id(),
+                                f.name(),
+                                f.note(),
+                                f.visits(),
+                                f.lastDay().map(LocalDate::toString).orElse("")))
+                        .toList(),
+                clients.count());
+    }
+
+    @PostMapping
+    @ResponseStatus(HttpStatus.CREATED)
+    @Operation(operationId = "addClient", summary = "A new client")
+    ClientView add(@RequestBody ClientFacts facts) {
+        return read(clients.add(facts.name, facts.note));
+    }
+
+    @GetMapping("/{id}")
+    @Operation(operationId = "readClient", summary = "A client with all cases")
+    ClientView read(@PathVariable long id) {
+        ClientStore.Client known = known(id);
+        return new ClientView(
+                known.id(),
+                known.name(),
+                known.note(),
+                caseStore.ofClient(id).stream()
+                        .map(CaseController.CaseSummary::of)
+                        .toList());
+    }
+
+    @PutMapping("/{id}")
+    @Operation(operationId = "changeClient", summary = "Another name or note")
+    ClientView change(@PathVariable long id, @RequestBody ClientFacts facts) {
+        if (!clients.change(id, facts.name, facts.note)) {
+            throw noSuchClient(id);
+        }
+        return read(id);
+    }
+
+    @PostMapping("/{id}/cases")
+    @ResponseStatus(HttpStatus.CREATED)
+    @Operation(operationId = "bookVisit", summary = "A new case of this client, afresh or begun from an earlier one")
+    CaseView book(@PathVariable long id, @RequestBody NewVisit visit) {
+        ClientStore.Client known = known(id);
+        CaseFile unread = CaseController.unread(known.name(), visit.date, visit.startTime, visit.minutes, visit.chair);
+        if (visit.copyOf == 0) {
+            return CaseView.of(cases.add(id, unread));
+        }
+        Cases.Stored earlier = cases.get(visit.copyOf);
+        if (earlier.clientId() != id) {
+            throw Refusal.noSuchCase(visit.copyOf);
+        }
+        return CaseView.of(cases.add(id, begunFrom(earlier.file(), unread)));
+    }
+
+    /** The head, its history and what seldom changes are taken over; what is of the day is asked anew. */
+    private static CaseFile begunFrom(CaseFile earlier, CaseFile unread) {
+        return new CaseFile(
+                unread.clientName(),
+                unread.date(),
+                unread.startTime(),
+                unread.minutes(),
+                unread.chair(),
+                CaseFile.Status.BOOKED,
+                earlier.density(),
+                earlier.thickness(),
+                earlier.wish(),
+                earlier.school(),
+                earlier.consultation().again(),
+                earlier.history(),
+                earlier.zones(),
+                List.of(),
+                List.of());
+    }
+
+    @GetMapping("/{id}/archive")
+    @Operation(
+            operationId = "exportClient",
+            summary = "All that is kept of a client: JSON, CSV and photographs in one ZIP archive")
+    ResponseEntity<byte[]> export(@PathVariable long id) {
+        ClientStore.Client known = known(id);
+        return ResponseEntity.ok()
+                .contentType(MediaType.valueOf("application/zip"))
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("client-" + id + ".zip")
+                                .build()
+                                .toString())
+                .body(archive.of(known));
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(operationId = "eraseClient", summary = "Erase a client with all cases and photographs for good")
+    void erase(@PathVariable long id) {
+        if (!clients.erase(id)) {
+            throw noSuchClient(id);
+        }
+        shredder.cutTheLog();
+    }
+
+    private ClientStore.Client known(long id) {
+        return clients.find(id).orElseThrow(() -> noSuchClient(id));
+    }
+
+    private static Refusal noSuchClient(long id) {
+        return new Refusal(
+                HttpStatus.NOT_FOUND,
+                "No such client",
+                "id",
+                Long.toString(id),
+                "The record may have been erased. Search again.");
+    }
+}

@@ -1,0 +1,147 @@
+package mischung.server.api;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.LocalDate;
+import java.time.format.DateTimeParseException;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeSet;
+import mischung.RefusedInput;
+import mischung.consult.Answer;
+import mischung.consult.Consultation;
+import mischung.consult.CutStrand;
+import mischung.consult.HomeColour;
+import mischung.consult.Keep;
+import mischung.consult.PatchTest;
+import mischung.consult.Scalp;
+
+/** What was asked and told. */
+public record ConsultationView(
+        @Schema(description = "the wish in the client's own words")
+        String wish,
+
+        List<Keep> keeps,
+
+        @Schema(description = "what may be cut off, 0–100 cm")
+        double trimCm,
+
+        @Schema(description = "0: not said") double budget,
+
+        @Schema(description = "hours the client has, 0: not said")
+        double hours,
+
+        @Schema(description = "weeks between visits the client accepts, 0: not said")
+        double upkeepWeeks,
+
+        Answer earlierReaction,
+        Answer blackTattoo,
+        String allergies,
+        Scalp scalp,
+        Answer asthma,
+        Answer medication,
+        String medicationWords,
+        Answer pregnant,
+        Answer underAge,
+        boolean guardianAgreed,
+
+        @Schema(description = "day the patch test was laid, as 2026-11-23; empty: none")
+        String patchPlaced,
+
+        PatchTest.Result patchResult,
+        HomeColour homeColour,
+        CutStrand cutStrand) {
+
+    static ConsultationView unasked() {
+        return of(Consultation.unasked());
+    }
+
+    private static ConsultationView of(Consultation told) {
+        return new ConsultationView(
+                told.wish(),
+                List.copyOf(told.keeps()),
+                told.trimCm(),
+                told.budget(),
+                told.hours(),
+                told.upkeepWeeks(),
+                told.earlierReaction(),
+                told.blackTattoo(),
+                told.allergies(),
+                told.scalp(),
+                told.asthma(),
+                told.medication(),
+                told.medicationWords(),
+                told.pregnant(),
+                told.underAge(),
+                told.guardianAgreed(),
+                told.patchTest().placed().map(LocalDate::toString).orElse(""),
+                told.patchTest().result(),
+                told.homeColour(),
+                told.cutStrand());
+    }
+
+    Optional<LocalDate> patchDay() {
+        if (patchPlaced.isEmpty()) {
+            return Optional.empty();
+        }
+        try {
+            return Optional.of(LocalDate.parse(patchPlaced));
+        } catch (DateTimeParseException e) {
+            throw new RefusedInput("patchPlaced", patchPlaced, "Give a day as 2026-11-23, or nothing.");
+        }
+    }
+
+    Consultation checked() {
+        Set<Keep> kept = new TreeSet<>(CaseFile.eachOf("keeps", keeps, keep -> keep));
+        return new Consultation(
+                wish,
+                kept,
+                trimCm,
+                budget,
+                hours,
+                upkeepWeeks,
+                earlierReaction,
+                blackTattoo,
+                allergies,
+                scalp,
+                asthma,
+                medication,
+                medicationWords,
+                pregnant,
+                underAge,
+                guardianAgreed,
+                new PatchTest(patchDay(), patchResult),
+                homeColour,
+                cutStrand);
+    }
+
+    /** As the beginning of another visit: what can have changed since is asked again. */
+    ConsultationView again() {
+        return new ConsultationView(
+                "",
+                keeps,
+                trimCm,
+                budget,
+                hours,
+                upkeepWeeks,
+                asAsked(earlierReaction),
+                asAsked(blackTattoo),
+                allergies,
+                Scalp.NOT_LOOKED_AT,
+                asAsked(asthma),
+                Answer.NOT_ASKED,
+                medicationWords,
+                Answer.NOT_ASKED,
+                asAsked(underAge),
+                false,
+                "",
+                PatchTest.Result.NOT_READ,
+                homeColour.suspicious() ? homeColour : HomeColour.NOT_ASKED,
+                CutStrand.NOT_TESTED);
+    }
+
+    /** What was once so stays so; what was not may have come since. */
+    private static Answer asAsked(Answer answer) {
+        return answer == Answer.YES ? Answer.YES : Answer.NOT_ASKED;
+    }
+}

@@ -1,0 +1,170 @@
+package mischung.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import mischung.caution.Standing;
+import mischung.change.Change;
+import mischung.change.Course;
+import mischung.doubt.Calibration;
+import mischung.doubt.Draws;
+import mischung.doubt.Factor;
+import mischung.doubt.Forecast;
+import mischung.doubt.Learned;
+import mischung.doubt.Start;
+import mischung.hair.Band;
+import mischung.hair.BandKind;
+import mischung.hair.Canvas;
+import mischung.hair.Elasticity;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Strand tests side by side with what the model had predicted, and what each would teach. */
+@RestController
+@RequestMapping(path = "/api/cases/{id}/strand-tests", produces = MediaType.APPLICATION_JSON_VALUE)
+class StrandTestController {
+    private static final int DRAWS = 120;
+    private static final long SEED = 4;
+
+    private final Cases cases;
+    private final House house;
+
+    StrandTestController(Cases cases, House house) {
+        this.cases = cases;
+        this.house = house;
+    }
+
+    /** One factor, before and after. */
+    record FactorChange(
+            Factor factor, String words, double before, double beforeSpread, double after, double afterSpread) {}
+
+    /** One panel beside its prediction. */
+    record PanelView(
+            String words,
+            LookView before,
+            LookView predicted,
+            @Schema(example = "7–8½") String range,
+            String stretchAfter,
+
+            @Schema(description = "as it was seen; only if it was read")
+            LookView seen,
+
+            @Schema(description = "what the comparison says, empty until it was read")
+            String verdict,
+
+            @Schema(
+                    description =
+                            "so far outside that something else is likelier wrong; counts only if accepted all the same")
+            boolean flagged,
+
+            @Schema(description = "what accepting it changes, or changed")
+            List<FactorChange> changes,
+
+            @Schema(description = "the same panel predicted again with it")
+            String rangeAfter,
+
+            List<StandingView> cautions) {}
+
+    /** All panels of a case, and what is known of the client with those accepted. */
+    record StrandTestsView(
+            List<PanelView> panels,
+
+            @Schema(description = "accepted tests that count, of earlier visits too")
+            int counted,
+
+            @Schema(description = "against a client of whom nothing is tested")
+            List<FactorChange> known) {}
+
+    @GetMapping
+    @Operation(operationId = "strandTests", summary = "Strand tests, predicted and seen, and what they teach")
+    StrandTestsView tests(@PathVariable long id) {
+        Cases.Stored stored = cases.get(id);
+        CheckedCase checked = stored.checked();
+        Calibration known = cases.earlier(stored);
+        List<PanelView> panels = new ArrayList<>();
+        for (StrandTestView test : checked.strandTests()) {
+            Learned learned =
+                    test.seen().done() ? known.learn(test.asSeen(checked.head().thickness())) : null;
+            panels.add(panel(checked, test, known, learned));
+            if (learned != null && test.accepted()) {
+                known = learned.takenIn();
+            }
+        }
+        return new StrandTestsView(panels, known.observations(), changes(Calibration.none(), known));
+    }
+
+    private PanelView panel(CheckedCase checked, StrandTestView test, Calibration known, @Nullable Learned learned) {
+        Band band = test.band().checked();
+        Start start = test.start(checked.head().thickness());
+        Course course = test.course();
+        Forecast forecast = forecast(start, course, known);
+        Canvas end = forecast.expected();
+        Change change = test.product().change(test.product().amount());
+        List<Standing> standing = Standing.of(
+                checked.cautions().before(change, band, end.fibre(), test.onHead()),
+                checked.takenOn(),
+                house.settings().overridesAllowed());
+        LookView predicted = LookView.of(end.look());
+        BandKind seenAs = test.product().kind().lifts() ? BandKind.LIGHTENED : band.kind();
+        return new PanelView(
+                change.words(),
+                LookView.of(start.best().look()),
+                predicted,
+                forecast.levels().words(),
+                end.fibre().elasticity().words(),
+                learned == null
+                        ? predicted
+                        : Swatches.of(
+                                seenAs.tones().contains(test.seen().tone()) ? seenAs : BandKind.LIGHTENED,
+                                test.seen().level(),
+                                test.seen().tone()),
+                learned == null ? "" : verdict(learned, test, end),
+                learned != null && learned.flagged(),
+                learned == null ? List.of() : changes(known, learned.takenIn()),
+                learned == null
+                        ? forecast.levels().words()
+                        : forecast(start, course, learned.takenIn()).levels().words(),
+                StandingView.of(standing));
+    }
+
+    private static Forecast forecast(Start start, Course course, Calibration known) {
+        return Forecast.of(start, course, known.factors(), Draws.of(known, DRAWS, SEED));
+    }
+
+    private static String verdict(Learned learned, StrandTestView test, Canvas end) {
+        double off = learned.seenLevel() - learned.expectedLevel();
+        String levels = Math.abs(off) < 0.25
+                ? "As predicted."
+                : String.format(
+                        Locale.ROOT, "%.1f levels %s than predicted.", Math.abs(off), off > 0 ? "lighter" : "darker");
+        Elasticity felt = test.felt().orElse(end.fibre().elasticity());
+        String strength = felt == end.fibre().elasticity()
+                ? ""
+                : " Wet it " + felt.words() + ", predicted: "
+                        + end.fibre().elasticity().words() + ".";
+        String stop = felt.mayGoOn() ? "" : " Not this way on this hair.";
+        String flag = learned.flagged()
+                ? " So far off that a wrong product, time or history is likelier than such hair; look again before it counts."
+                : "";
+        return levels + strength + stop + flag;
+    }
+
+    private static List<FactorChange> changes(Calibration before, Calibration after) {
+        return Arrays.stream(Factor.values())
+                .map(f -> new FactorChange(
+                        f,
+                        f.words(),
+                        LookView.rounded(before.median(f), 100),
+                        LookView.rounded(before.spread(f), 100),
+                        LookView.rounded(after.median(f), 100),
+                        LookView.rounded(after.spread(f), 100)))
+                .toList();
+    }
+}

@@ -1,0 +1,106 @@
+package mischung.server.api;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Optional;
+import mischung.Constants;
+import mischung.RefusedInput;
+import mischung.change.Course;
+import mischung.doubt.Start;
+import mischung.doubt.StrandTest;
+import mischung.hair.Elasticity;
+import mischung.hair.LevelScale;
+import mischung.hair.Thickness;
+import mischung.hair.Tone;
+import mischung.hair.ZonePlace;
+
+/** One panel: what was tried on which hair, and what was seen. */
+public record StrandTestView(
+        ZonePlace place,
+
+        @Schema(description = "the hair it was tried on, as it was read then")
+        CaseFile.BandView band,
+
+        @Schema(description = "hidden on the head, or a strand that was cut off")
+        boolean onHead,
+
+        ModelRun.ProductAsked product,
+
+        @Schema(description = "when its clock was started, as an instant; empty: not yet")
+        String startedAt,
+
+        @Schema(description = "minutes it really stayed on; 0 while it is on or not begun, 0–240")
+        double minutesOn,
+
+        Seen seen,
+
+        @Schema(description = "whether it counts for this client from now on")
+        boolean accepted) {
+
+    /** What was seen afterwards. */
+    public record Seen(
+            boolean done,
+            @Schema(description = "1–12 in halves") double level,
+            Tone tone,
+            Breakage breakage,
+            CaseFile.Stretched stretch) {}
+
+    /** What came off with the comb. */
+    public enum Breakage {
+        NONE("none"),
+        SOME("some short pieces"),
+        MUCH("much, or it tears");
+
+        private final String words;
+
+        Breakage(String words) {
+            this.words = words;
+        }
+
+        String words() {
+            return words;
+        }
+    }
+
+    StrandTestView checked() {
+        CaseFile.at("band", band::checked);
+        CaseFile.at("product", () -> product.change(product.amount()));
+        RefusedInput.within("minutesOn", minutesOn, 0, 240, "min");
+        CaseFile.at("seen", () -> LevelScale.requireHalves("level", seen.level));
+        if (accepted && !seen.done) {
+            throw new RefusedInput("accepted", "an unread test", "Note what was seen before it counts.");
+        }
+        if (startedAt.length() > 40) {
+            throw new RefusedInput("startedAt", startedAt, "Give an instant such as 2026-11-23T09:00:00Z.");
+        }
+        return this;
+    }
+
+    /** Whether anything was laid on hair. */
+    boolean begun() {
+        return !startedAt.isEmpty() || minutesOn > 0;
+    }
+
+    /** For as long as it was really on; as long as it was meant to, before. */
+    Course course() {
+        boolean timed = minutesOn > 0 && product.kind() != ModelRun.Laid.WASHES;
+        return Course.of(product.change(timed ? minutesOn : product.amount()));
+    }
+
+    Start start(Thickness head) {
+        return Start.of(band.checked(), head);
+    }
+
+    /** Breakage counts as a failed stretch, whatever the stretch was said to be. */
+    Optional<Elasticity> felt() {
+        return switch (seen.breakage) {
+            case MUCH -> Optional.of(Elasticity.BREAKS);
+            case SOME -> Optional.of(Elasticity.STAYS_STRETCHED);
+            case NONE -> Choices.other(seen.stretch, CaseFile.Stretched.NOT_TRIED, Elasticity.class);
+        };
+    }
+
+    StrandTest asSeen(Thickness head) {
+        return new StrandTest(
+                start(head), course(), seen.level, Constants.in("spread").of("seen"), felt());
+    }
+}

@@ -1,0 +1,166 @@
+package mischung.server.store;
+
+import java.nio.charset.StandardCharsets;
+import java.time.Clock;
+import java.time.LocalDate;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import mischung.RefusedInput;
+import org.springframework.jdbc.core.simple.JdbcClient;
+import org.springframework.jdbc.support.GeneratedKeyHolder;
+import org.springframework.stereotype.Repository;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Clients, and the words they are found by. Every method is one transaction. */
+@Repository
+@Transactional
+public class ClientStore {
+    public static final int LONGEST_NAME = 80;
+    public static final int LONGEST_NOTE = 500;
+
+    private final JdbcClient sql;
+    private final Clock clock;
+
+    public ClientStore(JdbcClient sql, Clock clock) {
+        this.sql = sql;
+        this.clock = clock;
+    }
+
+    /** A client as known. */
+    public record Client(long id, String name, String note) {}
+
+    /** A client in a list. */
+    public record Found(long id, String name, String note, int visits, Optional<LocalDate> lastDay) {}
+
+    /** @throws RefusedInput unless it is 1 to 80 characters on one line */
+    public static String checkedName(String field, String name) {
+        String kept = name.strip();
+        if (kept.isEmpty()) {
+            throw new RefusedInput(field, "an empty name", "Give the client a name; a made-up one will do.");
+        }
+        if (kept.length() > LONGEST_NAME || !printable(kept)) {
+            throw new RefusedInput(field, kept, "Give at most " + LONGEST_NAME + " characters on one line.");
+        }
+        return kept;
+    }
+
+    /** @throws RefusedInput unless it is at most 500 characters on one line */
+    public static String checkedNote(String note) {
+        String kept = note.strip();
+        if (kept.length() > LONGEST_NOTE || !printable(kept)) {
+            throw new RefusedInput("note", kept, "Write at most " + LONGEST_NOTE + " characters on one line.");
+        }
+        return kept;
+    }
+
+    private static boolean printable(String text) {
+        return text.chars().noneMatch(Character::isISOControl)
+                && StandardCharsets.UTF_8.newEncoder().canEncode(text);
+    }
+
+    static long number(GeneratedKeyHolder key) {
+        Number id = key.getKey();
+        if (id == null) {
+            throw new IllegalStateException("The database gave no number to what is new");
+        }
+        return id.longValue();
+    }
+
+    /** @return the new client's number */
+    public long add(String name, String note) {
+        GeneratedKeyHolder key = new GeneratedKeyHolder();
+        sql.sql("insert into client (name, note, changed_at) values (:name, :note, :changedAt)")
+                .param("name", checkedName("clientName", name))
+                .param("note", checkedNote(note))
+                .param("changedAt", clock.instant().toString())
+                .update(key, "id");
+        long id = number(key);
+        index(id, name, note);
+        return id;
+    }
+
+    private void index(long id, String name, String note) {
+        sql.sql("insert into client_words (rowid, name, note) values (:id, :name, :note)")
+                .param("id", id)
+                .param("name", name)
+                .param("note", note)
+                .update();
+    }
+
+    private void unindex(long id) {
+        sql.sql("delete from client_words where rowid = :id").param("id", id).update();
+    }
+
+    /** @return whether there is such a client */
+    public boolean change(long id, String name, String note) {
+        int changed = sql.sql("update client set name = :name, note = :note, changed_at = :at where id = :id")
+                .param("name", checkedName("name", name))
+                .param("note", checkedNote(note))
+                .param("at", clock.instant().toString())
+                .param("id", id)
+                .update();
+        if (changed > 0) {
+            unindex(id);
+            index(id, name, note);
+        }
+        return changed > 0;
+    }
+
+    void rename(long id, String name) {
+        find(id).filter(known -> !known.name().equals(name)).ifPresent(known -> change(id, name, known.note()));
+    }
+
+    @Transactional(readOnly = true)
+    public Optional<Client> find(long id) {
+        return sql.sql("select id, name, note from client where id = :id")
+                .param("id", id)
+                .query((row, n) -> new Client(row.getLong("id"), row.getString("name"), row.getString("note")))
+                .optional();
+    }
+
+    /**
+     * Clients whose name or note has words beginning with every word asked for, the newest; without a word
+     * the last ones of all.
+     */
+    @Transactional(readOnly = true)
+    public List<Found> search(String words, int limit) {
+        String asked = Arrays.stream(words.strip().split("[^\\p{L}\\p{N}]+", -1))
+                .filter(word -> !word.isEmpty())
+                .limit(8)
+                .map(word -> "\"" + word + "\"*")
+                .collect(Collectors.joining(" "));
+        String which =
+                asked.isEmpty() ? "" : "where c.id in (select rowid from client_words where client_words match :asked)";
+        JdbcClient.StatementSpec statement = sql.sql("""
+                        select c.id, c.name, c.note,
+                               (select count(*) from visit v where v.client_id = c.id) as visits,
+                               (select max(v.day) from visit v where v.client_id = c.id) as last_day
+                          from (select c.id, c.name, c.note from client c
+                        """ + which + """
+                                 order by c.id desc limit :limit) c
+                         order by last_day desc nulls last, c.id desc
+                        """).param("limit", limit);
+        return (asked.isEmpty() ? statement : statement.param("asked", asked))
+                .query((row, n) -> new Found(
+                        row.getLong("id"),
+                        row.getString("name"),
+                        row.getString("note"),
+                        row.getInt("visits"),
+                        Optional.ofNullable(row.getString("last_day")).map(LocalDate::parse)))
+                .list();
+    }
+
+    /** How many there are. */
+    @Transactional(readOnly = true)
+    public long count() {
+        return sql.sql("select count(*) from client").query(Long.class).single();
+    }
+
+    /** With all cases and photographs. @return whether there was such a client */
+    public boolean erase(long id) {
+        unindex(id);
+        return sql.sql("delete from client where id = :id").param("id", id).update() > 0;
+    }
+}

@@ -1,0 +1,238 @@
+import { Input } from 'antd';
+import type { ReactNode } from 'react';
+import { Link } from 'react-router';
+import type { ConsultationView } from '../api/client';
+import { useDay, usePlan, useVocabulary } from '../api/queries';
+import { CaseCautions } from '../parts/Cautions';
+import { Choice } from '../parts/Choice';
+import { DraftField, typedNumber } from '../parts/DraftField';
+import { HeadFacts } from '../parts/HeadFacts';
+import { Photos } from '../parts/Photos';
+import { SelectField } from '../parts/SelectField';
+import { useCase } from '../state/caseContext';
+
+/** What is asked and told, in the order it is asked; one hand is enough. */
+export function ConsultPage(): ReactNode {
+  const { document, state } = useCase();
+  const vocabulary = useVocabulary().data;
+  const plan = usePlan(state.id, state.version).data;
+  const chairs = useDay(state.content.date).data?.chairs ?? [];
+  const { content, saving } = state;
+  const told = content.consultation;
+  const set = (change: Partial<ConsultationView>, merge?: string): void =>
+    document.edit({ ...content, consultation: { ...told, ...change } }, merge);
+  const refused = (field: string): string | undefined =>
+    saving.status === 'refused' && saving.problem.field.endsWith(field) ? saving.problem.remedy : undefined;
+  const cautions = [...(plan?.stepCautions.flat() ?? []), ...(plan?.cautions ?? [])];
+  const asked = (
+    label: string,
+    field: 'earlierReaction' | 'blackTattoo' | 'asthma' | 'medication' | 'pregnant' | 'underAge',
+    more?: ReactNode,
+  ): ReactNode => (
+    <div className="question half">
+      <span>{label}</span>
+      <Choice
+        label={label}
+        value={told[field]}
+        onChoose={(answer) => set({ [field]: answer })}
+        options={(vocabulary?.answers ?? [])
+          .filter(({ value }) => value !== 'NOT_ASKED')
+          .map(({ value, words }) => ({ value, label: words }))}
+      />
+      {more}
+    </div>
+  );
+  const amount = (
+    label: string,
+    field: 'trimCm' | 'budget' | 'hours' | 'upkeepWeeks',
+    suffix: string,
+  ): ReactNode => (
+    <DraftField
+      label={label}
+      width={112}
+      suffix={suffix}
+      inputMode="decimal"
+      value={told[field] === 0 ? '' : String(told[field])}
+      refused={refused(`consultation.${field}`)}
+      onText={(text) => {
+        const figure = text.trim() === '' ? 0 : typedNumber(text);
+        if (!Number.isNaN(figure)) {
+          set({ [field]: figure }, field);
+        }
+      }}
+    />
+  );
+  return (
+    <main className="consult">
+      <section className="questions" aria-label="Consultation">
+        <div className="facts">
+          <SelectField
+            label="How far"
+            value={content.status}
+            options={vocabulary?.statuses ?? []}
+            onChange={(status) => document.edit({ ...content, status })}
+          />
+          <SelectField
+            label="Chair"
+            value={content.chair}
+            options={[...new Set(['', ...chairs, content.chair])].map((chair) => ({
+              value: chair,
+              words: chair === '' ? 'not said' : chair,
+            }))}
+            onChange={(chair) => document.edit({ ...content, chair })}
+          />
+          <DraftField
+            label="Minutes"
+            width={84}
+            inputMode="decimal"
+            value={String(content.minutes)}
+            refused={refused('content.minutes')}
+            onText={(text) => {
+              const minutes = typedNumber(text);
+              if (!Number.isNaN(minutes)) {
+                document.edit({ ...content, minutes: Math.round(minutes) }, 'minutes');
+              }
+            }}
+          />
+          <HeadFacts onlyWhen />
+          <Link to={`/clients/${state.clientId}`} className="earlier-cases">
+            All cases of this client
+          </Link>
+        </div>
+        <label className="question wide">
+          <span>The wish, in the client’s words</span>
+          <Input.TextArea
+            value={told.wish}
+            aria-label="The wish in the client's words"
+            autoSize={{ minRows: 2, maxRows: 5 }}
+            maxLength={2000}
+            onChange={(event) => set({ wish: event.target.value }, 'wish words')}
+          />
+        </label>
+        {asked('Ever reacted to hair colour, or to anything on skin or hair?', 'earlierReaction')}
+        {asked('Ever reacted to a temporary black henna tattoo?', 'blackTattoo')}
+        <label className="question">
+          <span>Allergies, as told</span>
+          <Input
+            value={told.allergies}
+            aria-label="Allergies"
+            onChange={(event) => set({ allergies: event.target.value }, 'allergies')}
+          />
+        </label>
+        {asked('Asthma?', 'asthma')}
+        {asked(
+          'Medication?',
+          'medication',
+          told.medication === 'YES' && (
+            <Input
+              value={told.medicationWords}
+              aria-label="Which medication"
+              placeholder="which, as told"
+              onChange={(event) => set({ medicationWords: event.target.value }, 'medication')}
+            />
+          ),
+        )}
+        {asked('Pregnant or nursing?', 'pregnant')}
+        {asked(
+          'Under age?',
+          'underAge',
+          told.underAge === 'YES' && (
+            <Choice
+              label="Guardian agreed where local law allows it"
+              value={told.guardianAgreed ? 'yes' : 'no'}
+              onChoose={(agreed) => set({ guardianAgreed: agreed === 'yes' })}
+              options={[
+                { value: 'no', label: 'no guardian’s agreement' },
+                { value: 'yes', label: 'guardian agreed, law allows' },
+              ]}
+            />
+          ),
+        )}
+        <div className="question">
+          <span>Scalp, looked at</span>
+          <Choice
+            label="Scalp"
+            value={told.scalp}
+            onChoose={(scalp) => set({ scalp })}
+            options={(vocabulary?.scalps ?? [])
+              .filter(({ value }) => value !== 'NOT_LOOKED_AT')
+              .map(({ value, words }) => ({ value, label: words }))}
+          />
+        </div>
+        <div className="question">
+          <span>Patch test</span>
+          <DraftField
+            label="laid on"
+            type="date"
+            width={160}
+            value={told.patchPlaced}
+            refused={refused('placed') ?? refused('patchPlaced')}
+            onText={(day) =>
+              set({ patchPlaced: day, ...(day === '' ? { patchResult: 'NOT_READ' } : {}) }, 'patch')
+            }
+          />
+          <Choice
+            label="Patch test reading"
+            value={told.patchResult}
+            onChoose={(patchResult) => set({ patchResult })}
+            options={(vocabulary?.patchResults ?? []).map(({ value, words }) => ({ value, label: words }))}
+          />
+        </div>
+        <div className="question">
+          <span>Colour laid at home</span>
+          <Choice
+            label="Home colour"
+            value={told.homeColour}
+            onChoose={(homeColour) => set({ homeColour })}
+            options={(vocabulary?.homeColours ?? [])
+              .filter(({ value }) => value !== 'NOT_ASKED')
+              .map(({ value, words }) => ({ value, label: words }))}
+          />
+        </div>
+        {['PLANT', 'METALLIC', 'UNKNOWN'].includes(told.homeColour) && (
+          <div className="question">
+            <span>Cut strand in peroxide</span>
+            <Choice
+              label="Cut strand"
+              value={told.cutStrand}
+              onChoose={(cutStrand) => set({ cutStrand })}
+              options={(vocabulary?.cutStrands ?? []).map(({ value, words }) => ({ value, label: words }))}
+            />
+          </div>
+        )}
+        <div className="facts">
+          {amount('Budget', 'budget', '')}
+          {amount('Time', 'hours', 'h')}
+          {amount('Trim allowed', 'trimCm', 'cm')}
+          {amount('Comes again every', 'upkeepWeeks', 'weeks')}
+        </div>
+        <div className="question">
+          <span>Must stay</span>
+          <div className="choice" role="group" aria-label="Must stay">
+            {(vocabulary?.keeps ?? []).map(({ value, words }) => (
+              <button
+                key={value}
+                type="button"
+                className="choice-option"
+                aria-pressed={told.keeps.includes(value)}
+                onClick={() =>
+                  set({
+                    keeps: told.keeps.includes(value)
+                      ? told.keeps.filter((keep) => keep !== value)
+                      : [...told.keeps, value],
+                  })
+                }
+              >
+                {words}
+              </button>
+            ))}
+          </div>
+        </div>
+      </section>
+      <aside className="consult-side">
+        {plan && <CaseCautions title="What this means for the plan" cautions={cautions} />}
+        <Photos />
+      </aside>
+    </main>
+  );
+}

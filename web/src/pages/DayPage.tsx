@@ -1,0 +1,346 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Button, Input, Select } from 'antd';
+import { useEffect, useState, type ReactNode } from 'react';
+import { Link, useNavigate, useSearchParams } from 'react-router';
+import {
+  answered,
+  api,
+  problemOf,
+  type CaseSummary,
+  type DayView,
+  type Problem,
+  type Status,
+} from '../api/client';
+import { useClients, useDay, useVocabulary } from '../api/queries';
+import { HouseDrawer } from '../parts/HouseDrawer';
+import { ProblemNote } from '../parts/ProblemNote';
+import { TopBar } from '../parts/TopBar';
+import { useLight } from '../state/light';
+import { clockOf, dayAfter, dayWords, minuteOf, today } from '../state/today';
+import { useSettled } from '../state/useSettled';
+
+/** Who sits where, what is running, what is due. */
+export function DayPage(): ReactNode {
+  const [asked, setAsked] = useSearchParams();
+  const date = asked.get('date') ?? today();
+  const setDate = (day: string): void => setAsked(day === today() ? {} : { date: day });
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const [house, setHouse] = useState(false);
+  const day = useDay(date);
+  return (
+    <>
+      <TopBar>
+        <Button type="text" onClick={() => setHouse(true)}>
+          House and stock
+        </Button>
+      </TopBar>
+      <HouseDrawer open={house} onClose={() => setHouse(false)} />
+      <main className="day">
+        <section className="day-main" aria-label="Chairs">
+          <div className="day-head">
+            <Button aria-label="The day before" onClick={() => setDate(dayAfter(date, -1))}>
+              ‹
+            </Button>
+            <Input
+              type="date"
+              aria-label="Day"
+              value={date}
+              onChange={(event) => event.target.value && setDate(event.target.value)}
+            />
+            <Button aria-label="The day after" onClick={() => setDate(dayAfter(date, 1))}>
+              ›
+            </Button>
+            <h1>{dayWords(date)}</h1>
+            {date !== today() && <Button onClick={() => setDate(today())}>Today</Button>}
+          </div>
+          {problem && <ProblemNote problem={problem} />}
+          {day.isError && <ProblemNote problem={problemOf(day.error)} />}
+          <NewAppointment date={date} chairs={day.data?.chairs ?? []} onProblem={setProblem} />
+          {day.data && <Lanes day={day.data} onProblem={setProblem} />}
+        </section>
+        {day.data && <Due day={day.data} />}
+      </main>
+    </>
+  );
+}
+
+function NewAppointment(props: {
+  date: string;
+  chairs: string[];
+  onProblem: (problem: Problem | null) => void;
+}): ReactNode {
+  const navigate = useNavigate();
+  const [name, setName] = useState('');
+  const [time, setTime] = useState('09:00');
+  const [minutes, setMinutes] = useState('240');
+  const [chair, setChair] = useState('');
+  const found = useClients(useSettled(name, 150)).data?.clients ?? [];
+  const begin = async (): Promise<void> => {
+    try {
+      const known = found.find((one) => one.name === name.trim());
+      const client = known ?? (await answered(api.POST('/api/clients', { body: { name, note: '' } })));
+      const latest = known
+        ? (await answered(api.GET('/api/clients/{id}', { params: { path: { id: known.id } } }))).cases[0]
+        : undefined;
+      const made = await answered(
+        api.POST('/api/clients/{id}/cases', {
+          params: { path: { id: client.id } },
+          body: {
+            date: props.date,
+            startTime: time,
+            minutes: Number(minutes) || 0,
+            chair,
+            copyOf: latest?.id ?? 0,
+          },
+        }),
+      );
+      await navigate(`/cases/${made.id}/consult`);
+    } catch (error) {
+      props.onProblem(problemOf(error));
+    }
+  };
+  return (
+    <form
+      className="begin"
+      onSubmit={(event) => {
+        event.preventDefault();
+        void begin();
+      }}
+    >
+      <label className="begin-client">
+        <span>Client, known or new</span>
+        <Input
+          list="known-clients"
+          placeholder="Name"
+          aria-label="Client"
+          value={name}
+          onChange={(event) => setName(event.target.value)}
+        />
+        <datalist id="known-clients">
+          {(name.trim() === '' ? [] : found.slice(0, 8)).map((one) => (
+            <option key={one.id} value={one.name} />
+          ))}
+        </datalist>
+      </label>
+      <label>
+        <span>Begins</span>
+        <Input type="time" value={time} onChange={(event) => setTime(event.target.value)} />
+      </label>
+      <label>
+        <span>Minutes</span>
+        <Input
+          value={minutes}
+          inputMode="numeric"
+          style={{ width: 80 }}
+          onChange={(event) => setMinutes(event.target.value)}
+        />
+      </label>
+      <label>
+        <span>Chair</span>
+        <Select
+          aria-label="Chair"
+          value={chair}
+          style={{ width: 120 }}
+          onChange={setChair}
+          options={[
+            { value: '', label: 'not said' },
+            ...props.chairs.map((one) => ({ value: one, label: one })),
+          ]}
+        />
+      </label>
+      <Button type="primary" htmlType="submit">
+        New case
+      </Button>
+    </form>
+  );
+}
+
+const FIRST_MINUTE = 8 * 60;
+const LAST_MINUTE = 20 * 60;
+
+/** Chairs as lines, the day as their length, appointments where they begin and as long as they take. */
+function Lanes({
+  day,
+  onProblem,
+}: {
+  day: DayView;
+  onProblem: (problem: Problem | null) => void;
+}): ReactNode {
+  const minute = useMinute();
+  const named = [...new Set([...day.chairs, ...day.appointments.map(({ chair }) => chair)])].filter(
+    (chair) => chair !== '' || day.appointments.some((one) => one.chair === ''),
+  );
+  const first = Math.min(FIRST_MINUTE, ...day.appointments.map((one) => minuteOf(one.startTime)));
+  const last = Math.min(
+    24 * 60,
+    Math.max(LAST_MINUTE, ...day.appointments.map((one) => minuteOf(one.startTime) + one.minutes)),
+  );
+  const at = (m: number): string => `${(100 * (m - first)) / (last - first)}%`;
+  const hours = Array.from({ length: Math.floor((last - first) / 60) + 1 }, (_, i) => first + 60 * i);
+  return (
+    <div className="lanes">
+      <div className="lane lane-hours" aria-hidden="true">
+        <span className="lane-name" />
+        <div className="lane-time">
+          {hours.map((hour) => (
+            <span key={hour} style={{ left: at(hour) }}>
+              {clockOf(hour)}
+            </span>
+          ))}
+        </div>
+      </div>
+      {named.map((chair) => (
+        <div className="lane" key={chair} data-chair={chair}>
+          <span className="lane-name">{chair === '' ? 'no chair yet' : chair}</span>
+          <ul className="lane-time">
+            {rows(day.appointments.filter((one) => one.chair === chair)).map(([one, row]) => (
+              <li
+                key={one.id}
+                className={`visit ${one.status.toLowerCase()}`}
+                style={{
+                  left: at(minuteOf(one.startTime)),
+                  width: `calc(${(100 * one.minutes) / (last - first)}% - 3px)`,
+                  top: 4 + row * 96,
+                }}
+              >
+                <Appointment one={one} onProblem={onProblem} />
+              </li>
+            ))}
+            <li aria-hidden="true" style={{ height: 100 * Math.max(1, rowCount(day, chair)) }} />
+            {day.date === today() && minute > first && minute < last && (
+              <li className="now" style={{ left: at(minute) }} aria-label={`Now, ${clockOf(minute)}`} />
+            )}
+          </ul>
+        </div>
+      ))}
+      {day.appointments.length === 0 && (
+        <p className="hint">
+          No case yet on this day. Give the client a name above, or look among the clients.
+        </p>
+      )}
+    </div>
+  );
+}
+
+/** Who overlaps with somebody on the same chair stands a row below. */
+function rows(visits: CaseSummary[]): [CaseSummary, number][] {
+  const ends: number[] = [];
+  return visits.map((one) => {
+    const begins = minuteOf(one.startTime);
+    const free = ends.findIndex((end) => end <= begins);
+    const row = free < 0 ? ends.length : free;
+    ends[row] = begins + one.minutes;
+    return [one, row];
+  });
+}
+
+function rowCount(day: DayView, chair: string): number {
+  return Math.max(
+    1,
+    ...rows(day.appointments.filter((one) => one.chair === chair)).map(([, row]) => row + 1),
+  );
+}
+
+const NEXT: Record<Status, { to: Status; words: string } | null> = {
+  BOOKED: { to: 'WAITING', words: 'Arrived' },
+  WAITING: { to: 'RUNNING', words: 'Start' },
+  RUNNING: { to: 'DONE', words: 'Done' },
+  DONE: null,
+};
+
+function Appointment({
+  one,
+  onProblem,
+}: {
+  one: CaseSummary;
+  onProblem: (problem: Problem | null) => void;
+}): ReactNode {
+  const queries = useQueryClient();
+  const { light } = useLight();
+  const words = useVocabulary().data?.statuses.find(({ value }) => value === one.status)?.words ?? '';
+  const next = NEXT[one.status];
+  const move = async (status: Status): Promise<void> => {
+    const path = { params: { path: { id: one.id } } };
+    try {
+      const now = await answered(api.GET('/api/cases/{id}', path));
+      await answered(
+        api.PUT('/api/cases/{id}', {
+          ...path,
+          body: { version: now.version, content: { ...now.content, status } },
+        }),
+      );
+      onProblem(null);
+      await queries.invalidateQueries({ queryKey: ['day'] });
+    } catch (error) {
+      onProblem(problemOf(error));
+    }
+  };
+  return (
+    <>
+      <Link to={`/cases/${one.id}/consult`} className="visit-link">
+        <i style={{ background: one.wishLook.colours[light] }} aria-hidden="true" />
+        <strong>{one.clientName}</strong>
+        <small>
+          {one.startTime.slice(0, 5)}–{clockOf(minuteOf(one.startTime) + one.minutes)} · {words}
+        </small>
+        <small>wish {one.wish}</small>
+      </Link>
+      {next && (
+        <Button
+          size="small"
+          onClick={() => void move(next.to)}
+          aria-label={`${next.words}: ${one.clientName}`}
+        >
+          {next.words}
+        </Button>
+      )}
+    </>
+  );
+}
+
+function Due({ day }: { day: DayView }): ReactNode {
+  return (
+    <aside className="due" aria-label="Due">
+      <h2>Due</h2>
+      <DueList title="Patch tests to read" visits={day.patchTestsToRead} none="none waits" page="consult" />
+      <DueList title="Upkeep to call for" visits={day.upkeepDue} none="nobody" page="read" />
+      <h3>Stock low</h3>
+      {day.stockLow.length === 0 && <p className="quiet">nothing</p>}
+      <ul>
+        {day.stockLow.map((one) => (
+          <li key={one.id}>
+            <strong>{one.name}</strong> <small>{one.grams} g left</small>
+          </li>
+        ))}
+      </ul>
+    </aside>
+  );
+}
+
+function DueList(props: { title: string; visits: CaseSummary[]; none: string; page: string }): ReactNode {
+  return (
+    <>
+      <h3>{props.title}</h3>
+      {props.visits.length === 0 && <p className="quiet">{props.none}</p>}
+      <ul>
+        {props.visits.map((one) => (
+          <li key={one.id}>
+            <Link to={`/cases/${one.id}/${props.page}`}>{one.clientName}</Link>{' '}
+            <small>visit of {one.date}</small>
+          </li>
+        ))}
+      </ul>
+    </>
+  );
+}
+
+/** The minute of the day, moving. */
+function useMinute(): number {
+  const read = (): number => new Date().getHours() * 60 + new Date().getMinutes();
+  const [minute, setMinute] = useState(read);
+  useEffect(() => {
+    const timer = setInterval(() => setMinute(read()), 15_000);
+    return () => clearInterval(timer);
+  }, []);
+  return minute;
+}

@@ -1,0 +1,388 @@
+import { Button, Spin } from 'antd';
+import { useState, type ReactNode } from 'react';
+import {
+  problemOf,
+  type EventView,
+  type HistoryView,
+  type StrandHistoryView,
+  type StretchView,
+} from '../api/client';
+import { useLadder, useStrandHistory, useVocabulary } from '../api/queries';
+import { Choice } from '../parts/Choice';
+import { DraftField, typedNumber } from '../parts/DraftField';
+import { ProblemNote } from '../parts/ProblemNote';
+import { Ruler } from '../parts/Ruler';
+import { SelectField } from '../parts/SelectField';
+import { TimeLine } from '../parts/TimeLine';
+import { useCase } from '../state/caseContext';
+import { useLight } from '../state/light';
+import { halves, longest, withStrand } from '../state/strands';
+import { dayAfter } from '../state/today';
+import { useWidth } from '../state/useWidth';
+
+const LABEL_WIDTH = 104;
+
+/** What was done and when, on a time line; and where each of it lies on the strands today. */
+export function HistoryPage(): ReactNode {
+  const { document, state } = useCase();
+  const laid = useStrandHistory(state.id, state.version);
+  const vocabulary = useVocabulary().data;
+  const [chosen, setChosen] = useState(0);
+  const { content } = state;
+  const { history } = content;
+  const set = (change: Partial<HistoryView>, merge?: string): void =>
+    document.edit({ ...content, history: { ...history, ...change } }, merge);
+  const at = Math.min(chosen, history.events.length - 1);
+  const event = history.events[at];
+  const add = (service: EventView['service']): void => {
+    const where = { HAIRCUT: 'ENDS', LIGHTENER: 'WOVEN', SUN: 'ALL', SWIMMING: 'ALL', HEAT: 'ALL' }[
+      service as string
+    ];
+    const made: EventView = {
+      date: dayAfter(content.date, -60),
+      service,
+      home: service === 'PLANT' || service === 'METALLIC',
+      where: (where ?? 'ALL') as EventView['where'],
+      level: service === 'LIGHTENER' ? 9 : 5,
+      tone: 'NATURAL',
+      volume: service === 'LIGHTENER' || service === 'PERMANENT' ? 20 : service === 'DEMI' ? 10 : 0,
+      share: 0.5,
+      overlapCm: 0,
+      cutCm: service === 'HAIRCUT' ? 3 : 0,
+    };
+    set({ events: [...history.events, made] });
+    setChosen(history.events.length);
+  };
+  const change = (part: Partial<EventView>, merge?: string): void =>
+    set({ events: history.events.map((e, i) => (i === at ? { ...e, ...part } : e)) }, merge);
+  return (
+    <main className="read history">
+      <section className="read-head" aria-label="Time line">
+        <TimeLine
+          events={history.events}
+          today={content.date}
+          chosen={at}
+          onChoose={setChosen}
+          onMove={(i, date) =>
+            set({ events: history.events.map((e, j) => (j === i ? { ...e, date } : e)) }, `move ${i}`)
+          }
+          words={(service) => vocabulary?.services.find(({ value }) => value === service)?.words ?? ''}
+        />
+        <div className="add-events" role="group" aria-label="Add what was done">
+          {(vocabulary?.services ?? []).map(({ value, words }) => (
+            <Button key={value} onClick={() => add(value)}>
+              + {words}
+            </Button>
+          ))}
+        </div>
+        {laid.isPending && <Spin className="wait" />}
+        {laid.isError && <ProblemNote problem={problemOf(laid.error)} />}
+        {laid.data && <ByTheDates laid={laid.data} />}
+      </section>
+      <aside className="panel" aria-label="Event">
+        <Growth laid={laid.data} history={history} onChange={set} />
+        {event ? (
+          <EventEditor
+            key={at}
+            event={event}
+            onChange={change}
+            onCopy={() => {
+              set({ events: [...history.events, { ...event, date: dayAfter(event.date, -35) }] });
+              setChosen(history.events.length);
+            }}
+            onRemove={() => set({ events: history.events.filter((_, i) => i !== at) })}
+          />
+        ) : (
+          <p className="hint">
+            Ask for the last two years: colour, lightener, home colour, haircuts, summers. Press what was done
+            under the time line, then say when and where.
+          </p>
+        )}
+      </aside>
+    </main>
+  );
+}
+
+function Growth(props: {
+  laid: StrandHistoryView | undefined;
+  history: HistoryView;
+  onChange: (change: Partial<HistoryView>, merge?: string) => void;
+}): ReactNode {
+  const { history, laid } = props;
+  const { state } = useCase();
+  const refused = (field: string): string | undefined =>
+    state.saving.status === 'refused' && state.saving.problem.field.endsWith(field)
+      ? state.saving.problem.remedy
+      : undefined;
+  const figure = (
+    label: string,
+    field: 'naturalLevel' | 'growthFrom' | 'growthTo' | 'measuredRegrowthCm' | 'washesPerWeek',
+    suffix: string,
+    also: string[] = [],
+  ): ReactNode => (
+    <DraftField
+      label={label}
+      width={104}
+      suffix={suffix}
+      inputMode="decimal"
+      value={field === 'measuredRegrowthCm' && history[field] === 0 ? '' : String(history[field])}
+      refused={[field, ...also].map(refused).find((why) => why !== undefined)}
+      onText={(text) => {
+        const value = text.trim() === '' && field === 'measuredRegrowthCm' ? 0 : typedNumber(text);
+        if (!Number.isNaN(value)) {
+          props.onChange({ [field]: value }, field);
+        }
+      }}
+    />
+  );
+  return (
+    <>
+      <h2>How it grows</h2>
+      <div className="growth">
+        {figure('Natural level', 'naturalLevel', '')}
+        {figure('Washes a week', 'washesPerWeek', '')}
+        {figure('Growth from', 'growthFrom', 'cm/m')}
+        {figure('to', 'growthTo', 'cm/m')}
+        {figure('Measured regrowth', 'measuredRegrowthCm', 'cm', ['months'])}
+      </div>
+      {laid && (
+        <p className="quiet small">
+          {laid.lastAtScalp === ''
+            ? 'Once colour at the scalp is on the line, a measured regrowth corrects the growth.'
+            : `Since ${laid.lastAtScalp}: ${laid.growthUsual} cm a month${
+                history.measuredRegrowthCm > 0 ? ', measured' : `, ${laid.growthFrom}–${laid.growthTo}`
+              }.`}
+        </p>
+      )}
+    </>
+  );
+}
+
+function EventEditor(props: {
+  event: EventView;
+  onChange: (change: Partial<EventView>, merge?: string) => void;
+  onCopy: () => void;
+  onRemove: () => void;
+}): ReactNode {
+  const { event, onChange } = props;
+  const { state } = useCase();
+  const vocabulary = useVocabulary().data;
+  const ladder = useLadder().data;
+  const kind = vocabulary?.services.find(({ value }) => value === event.service);
+  const refused = (field: string): string | undefined =>
+    state.saving.status === 'refused' && state.saving.problem.field.endsWith(field)
+      ? state.saving.problem.remedy
+      : undefined;
+  const number = (
+    label: string,
+    field: 'volume' | 'overlapCm' | 'cutCm' | 'share',
+    suffix: string,
+    by = 1,
+  ): ReactNode => (
+    <DraftField
+      label={label}
+      width={104}
+      suffix={suffix}
+      inputMode="decimal"
+      value={String(Math.round(event[field] * by * 100) / 100)}
+      refused={refused(field)}
+      onText={(text) => {
+        const value = typedNumber(text);
+        if (!Number.isNaN(value)) {
+          onChange({ [field]: value / by }, field);
+        }
+      }}
+    />
+  );
+  return (
+    <>
+      <h2>{kind?.words ?? ''}</h2>
+      <div className="facts">
+        <DraftField
+          label="When"
+          type="date"
+          width={160}
+          value={event.date}
+          refused={refused('date')}
+          onText={(date) => date !== '' && onChange({ date }, 'date')}
+        />
+        <Choice
+          label="Service or home"
+          value={event.home ? 'home' : 'salon'}
+          onChoose={(where) => onChange({ home: where === 'home' })}
+          options={[
+            { value: 'salon', label: 'salon' },
+            { value: 'home', label: 'home' },
+          ]}
+        />
+      </div>
+      {kind?.cuts ? (
+        number('Taken off', 'cutCm', 'cm')
+      ) : (
+        <>
+          <h3>Where</h3>
+          <Choice
+            label="Where on the strand"
+            value={event.where}
+            onChoose={(where) => onChange({ where })}
+            options={(vocabulary?.wheres ?? []).map(({ value, words }) => ({ value, label: words }))}
+          />
+        </>
+      )}
+      {event.where === 'WOVEN' && number('Share woven out', 'share', '%', 100)}
+      {event.where === 'ROOTS' && number('Overlap over the last', 'overlapCm', 'cm')}
+      {(kind?.colours ?? event.service === 'LIGHTENER') && (
+        <div className="facts">
+          <SelectField
+            label={event.service === 'LIGHTENER' ? 'Lifted to level' : 'Level'}
+            value={String(event.level)}
+            options={(ladder?.lifted ?? []).map(({ level }) => ({
+              value: String(level),
+              words: halves(level),
+            }))}
+            onChange={(level) => onChange({ level: Number(level) })}
+          />
+          {kind?.colours && (
+            <SelectField
+              label="Tone"
+              value={event.tone}
+              options={(vocabulary?.tones ?? []).filter(({ value }) => value !== 'AS_LIFTED')}
+              onChange={(tone) => onChange({ tone })}
+            />
+          )}
+        </div>
+      )}
+      {(event.service === 'LIGHTENER' || event.service === 'PERMANENT' || event.service === 'DEMI') &&
+        number('Developer', 'volume', 'vol')}
+      <div className="facts">
+        <Button onClick={props.onCopy}>Again five weeks before</Button>
+        <Button onClick={props.onRemove}>Take away</Button>
+      </div>
+    </>
+  );
+}
+
+/** Each zone's strand by the dates, and what is taken over from it. */
+function ByTheDates({ laid }: { laid: StrandHistoryView }): ReactNode {
+  const { document, state } = useCase();
+  const [area, width] = useWidth<HTMLDivElement>();
+  const places = useVocabulary().data?.places ?? [];
+  const { content } = state;
+  const longestCm = longest(content.zones);
+  const pixelsPerCm = Math.max(1, (width - LABEL_WIDTH - 120) / longestCm);
+  const bandsOf = (stretches: StretchView[]): StretchView['proposed'][] =>
+    stretches.map(({ proposed }) => proposed);
+  return (
+    <div ref={area} className="by-dates" aria-label="By the dates">
+      <div className="strand-line ruler-line">
+        <span className="strand-label" />
+        <div className="ruler-box" style={{ width: longestCm * pixelsPerCm }}>
+          <Ruler longestCm={longestCm} pixelsPerCm={pixelsPerCm} />
+        </div>
+        <span className="push" />
+        <Button
+          onClick={() =>
+            document.edit({
+              ...content,
+              zones: content.zones.map((zone, z) => ({
+                ...zone,
+                bands: bandsOf(laid.strands[z]?.stretches ?? []).length
+                  ? bandsOf(laid.strands[z]?.stretches ?? [])
+                  : zone.bands,
+              })),
+            })
+          }
+        >
+          Take over all
+        </Button>
+      </div>
+      {laid.strands.map((strand, z) => (
+        <div key={strand.place} data-zone={strand.place}>
+          <div className="strand-line">
+            <span className="strand-label">
+              <strong>{capital(places.find(({ value }) => value === strand.place)?.words ?? '')}</strong>
+            </span>
+            <PastStrand stretches={strand.stretches} pixelsPerCm={pixelsPerCm} />
+            <span className="push" />
+            <Button
+              aria-label={`Take over ${places.find(({ value }) => value === strand.place)?.words ?? ''}`}
+              onClick={() => document.edit(withStrand(content, z, bandsOf(strand.stretches)))}
+            >
+              Take over
+            </Button>
+          </div>
+          {strand.contradictions.map(({ sentence }) => (
+            <p key={sentence} className="contradiction" role="note">
+              <strong>Dates and eyes differ.</strong> {sentence}
+            </p>
+          ))}
+        </div>
+      ))}
+    </div>
+  );
+}
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}
+
+function PastStrand({
+  stretches,
+  pixelsPerCm,
+}: {
+  stretches: StretchView[];
+  pixelsPerCm: number;
+}): ReactNode {
+  const { light } = useLight();
+  return (
+    <div className="past-strand" style={{ width: (stretches.at(-1)?.to.cm ?? 0) * pixelsPerCm }}>
+      {stretches.map((one) => {
+        const width = (one.to.cm - one.from.cm) * pixelsPerCm;
+        const kind = one.proposed.kind.toLowerCase();
+        const counted = one.layersTo > 0 ? `${kind} · ${layers(one)}` : kind;
+        const level = `${halves(Math.round(one.levelFrom * 2) / 2)}–${halves(Math.round(one.levelTo * 2) / 2)}`;
+        const label =
+          [`${counted} · looks ${level}`, counted, one.layersTo > 0 ? layers(one) : kind].find(
+            (words) => words.length * 7.3 + 18 < width,
+          ) ?? '';
+        return (
+          <div
+            key={one.from.cm}
+            className="past-stretch"
+            title={[one.words, ...one.events].join('\n')}
+            style={{
+              left: one.from.cm * pixelsPerCm,
+              width: width - 2,
+              backgroundColor: one.look.colours[light],
+            }}
+          >
+            {label !== '' && <span>{label}</span>}
+            <span className="unseen">
+              {one.from.words} to {one.to.words}: {one.words}
+            </span>
+          </div>
+        );
+      })}
+      {stretches.slice(1).map((one) => (
+        <i
+          key={one.from.cm}
+          className="doubt"
+          style={{
+            left: one.from.fromCm * pixelsPerCm,
+            width: Math.max(2, (one.from.toCm - one.from.fromCm) * pixelsPerCm),
+          }}
+          aria-hidden="true"
+        />
+      ))}
+    </div>
+  );
+}
+
+function layers(one: StretchView): string {
+  const figure = (n: number): string => String(Math.round(n * 10) / 10);
+  const range =
+    one.layersFrom === one.layersTo
+      ? figure(one.layersTo)
+      : `${figure(one.layersFrom)}–${figure(one.layersTo)}`;
+  return `${range} ${range === '1' ? 'layer' : 'layers'}`;
+}

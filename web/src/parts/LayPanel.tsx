@@ -1,0 +1,57 @@
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import type { BandView } from '../api/client';
+import { useVocabulary } from '../api/queries';
+import { halves } from '../state/strands';
+import { LadderPicker } from './BandPanel';
+import { Choice } from './Choice';
+
+/** What the next press lays on a strand. */
+export type Brush = Pick<BandView, 'kind' | 'level' | 'tone'>;
+
+/** A reading taken up once and laid on strand after strand: press each where the band ends. */
+export function LayPanel(props: {
+  brush: Brush;
+  onBrush: (brush: Brush) => void;
+  onDone: () => void;
+}): ReactNode {
+  const vocabulary = useVocabulary().data;
+  const { brush, onBrush } = props;
+  const tone = (kind: Brush['kind']): Brush['tone'] =>
+    vocabulary?.kinds.find(({ value }) => value === kind)?.usualTone ?? 'NATURAL';
+  return (
+    <aside className="panel" aria-label="Laying">
+      <h2>
+        Laying {halves(brush.level)} {vocabulary?.kinds.find(({ value }) => value === brush.kind)?.words}
+      </h2>
+      <p className="how">
+        Press each strand where this reading ends. It fills from the line above down to there; near a line, or
+        at the ends, it fills the whole band.
+      </p>
+      <LadderPicker band={brush} onRead={(kind, level) => onBrush({ kind, level, tone: tone(kind) })} />
+      <div className="level-line">
+        <Button
+          aria-label="Half a level darker"
+          onClick={() => onBrush({ ...brush, level: Math.max(1, brush.level - 0.5) })}
+        >
+          −½
+        </Button>
+        <Button
+          aria-label="Half a level lighter"
+          onClick={() => onBrush({ ...brush, level: Math.min(12, brush.level + 0.5) })}
+        >
+          +½
+        </Button>
+      </div>
+      <Choice
+        label="What was done"
+        value={brush.kind}
+        onChoose={(kind) => onBrush({ ...brush, kind, tone: tone(kind) })}
+        options={(vocabulary?.kinds ?? []).map(({ value, words }) => ({ value, label: words }))}
+      />
+      <Button type="primary" onClick={props.onDone}>
+        Done laying
+      </Button>
+    </aside>
+  );
+}

@@ -1,0 +1,50 @@
+import { Input } from 'antd';
+import { useState, type ReactNode } from 'react';
+import { answered, api, problemOf, type BandView, type ZoneView } from '../api/client';
+
+/** A strand typed in one line; what is not understood stays and says where. */
+export function StrandLine(props: {
+  zone: ZoneView;
+  name: string;
+  onLaid: (bands: BandView[]) => void;
+  onClose: () => void;
+}): ReactNode {
+  const [line, setLine] = useState('');
+  const [refused, setRefused] = useState('');
+  const lay = async (): Promise<void> => {
+    try {
+      props.onLaid(await answered(api.POST('/api/strand-line', { body: { line } })));
+    } catch (error) {
+      const problem = problemOf(error);
+      setRefused(`${problem.field === 'line' ? '' : `${problem.field}: `}${problem.remedy}`);
+    }
+  };
+  return (
+    <div className="strand-typed">
+      <Input
+        autoFocus
+        aria-label={`${props.name} in one line`}
+        placeholder="6n 5, 8l 13, 10lp 38"
+        value={line}
+        status={refused ? 'error' : ''}
+        onChange={(event) => {
+          setLine(event.target.value);
+          setRefused('');
+        }}
+        onKeyDown={(event) => {
+          if (event.key === 'Enter') {
+            event.preventDefault();
+            void lay();
+          } else if (event.key === 'Escape') {
+            props.onClose();
+          }
+        }}
+      />
+      {refused && (
+        <span className="refused" role="alert">
+          {refused}
+        </span>
+      )}
+    </div>
+  );
+}

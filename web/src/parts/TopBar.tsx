@@ -1,0 +1,38 @@
+import { Button } from 'antd';
+import { useEffect, useState, type ReactNode } from 'react';
+import { NavLink } from 'react-router';
+import { Shortcuts } from './Shortcuts';
+
+/** The bar of the pages that belong to the house and not to one case. */
+export function TopBar({ children }: { children?: ReactNode }): ReactNode {
+  const [help, setHelp] = useState(false);
+  useEffect(() => {
+    const listener = (event: KeyboardEvent): void => {
+      const typing = event.target instanceof HTMLInputElement || event.target instanceof HTMLTextAreaElement;
+      if (event.key === '?' && !typing) {
+        setHelp(true);
+      }
+    };
+    window.addEventListener('keydown', listener);
+    return () => window.removeEventListener('keydown', listener);
+  }, []);
+  return (
+    <header className="bar">
+      <NavLink to="/" className="logo" aria-label="Mischung, the day">
+        misch<em>u</em>ng
+      </NavLink>
+      <nav aria-label="House">
+        <NavLink to="/" end>
+          Day
+        </NavLink>
+        <NavLink to="/clients">Clients</NavLink>
+      </nav>
+      {children}
+      <span className="push" />
+      <Button type="text" aria-label="Help" onClick={() => setHelp(true)}>
+        ?
+      </Button>
+      <Shortcuts open={help} onClose={() => setHelp(false)} />
+    </header>
+  );
+}

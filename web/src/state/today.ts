@@ -1,0 +1,35 @@
+/** The day here and now, as 2026-11-23. */
+export function today(): string {
+  return isoDay(new Date());
+}
+
+export function isoDay(day: Date): string {
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
+}
+
+/** So many days later. */
+export function dayAfter(date: string, days: number): string {
+  const day = new Date(`${date}T12:00:00`);
+  day.setDate(day.getDate() + days);
+  return isoDay(day);
+}
+
+const WORDS = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
+
+/** "Monday 23 November". */
+export function dayWords(date: string): string {
+  return WORDS.format(new Date(`${date}T12:00:00`));
+}
+
+/** Minutes from midnight of 09:30 or 09:30:00. */
+export function minuteOf(time: string): number {
+  const [hours, minutes] = time.split(':');
+  return Number(hours) * 60 + Number(minutes);
+}
+
+/** "09:30". */
+export function clockOf(minute: number): string {
+  const two = (n: number): string => String(n).padStart(2, '0');
+  return `${two(Math.floor(minute / 60) % 24)}:${two(minute % 60)}`;
+}
