@@ -3,6 +3,7 @@ package mischung.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import mischung.change.Application;
 import mischung.hair.Band;
 import mischung.hair.BandRef;
@@ -97,20 +98,11 @@ final class FillerNeed {
 
     /** Colour over hair that was never lightened keeps warm pigment beneath it, so it needs no filler. */
     private Decision coloured(Band band, double drop, List<Reason> reasons) {
-        if (drop < -HALF_A_LEVEL) {
-            reasons.add(tooDark(drop, "Colour does not lift colour; a remover or a lightener would have to."));
-            return Decision.TOO_DARK;
-        }
-        if (drop < 0) {
-            return halfDarker(reasons);
-        }
         Canvas canvas = Reading.canvasOf(band);
-        double difference = Ciede2000.between(wished, canvas.lab());
-        if (drop < 1 && difference <= THERE_ALREADY) {
-            reasons.add(new Reason(
-                    Rule.COMPUTED,
-                    "It is CIEDE2000 " + LevelScale.figure(difference) + " from the wish already: leave it."));
-            return Decision.LEAVE;
+        Optional<Decision> left =
+                left(canvas, drop, "Colour does not lift colour; a remover or a lightener would have to.", reasons);
+        if (left.isPresent()) {
+            return left.get();
         }
         reasons.add(
                 new Reason(
@@ -120,21 +112,31 @@ final class FillerNeed {
         return Decision.COLOUR;
     }
 
-    private Decision lightened(Band band, double drop, List<Reason> reasons) {
+    /** What is too dark, or there already, is left; so says this, and why. */
+    private Optional<Decision> left(Canvas canvas, double drop, String otherwise, List<Reason> reasons) {
         if (drop < -HALF_A_LEVEL) {
-            reasons.add(tooDark(drop, "Deposit colour cannot lighten; this band would need lifting first."));
-            return Decision.TOO_DARK;
+            reasons.add(tooDark(drop, otherwise));
+            return Optional.of(Decision.TOO_DARK);
         }
         if (drop < 0) {
-            return halfDarker(reasons);
+            return Optional.of(halfDarker(reasons));
         }
-        Canvas canvas = Reading.canvasOf(band);
         double difference = Ciede2000.between(wished, canvas.lab());
         if (drop < 1 && difference <= THERE_ALREADY) {
             reasons.add(new Reason(
                     Rule.COMPUTED,
                     "It is CIEDE2000 " + LevelScale.figure(difference) + " from the wish already: leave it."));
-            return Decision.LEAVE;
+            return Optional.of(Decision.LEAVE);
+        }
+        return Optional.empty();
+    }
+
+    private Decision lightened(Band band, double drop, List<Reason> reasons) {
+        Canvas canvas = Reading.canvasOf(band);
+        Optional<Decision> left =
+                left(canvas, drop, "Deposit colour cannot lighten; this band would need lifting first.", reasons);
+        if (left.isPresent()) {
+            return left.get();
         }
         if (drop >= ALWAYS_FROM) {
             reasons.add(new Reason(
