@@ -149,7 +149,7 @@ function CaseLine({
         duration: 12,
         content: (
           <>
-            {one.clientName} was erased.{' '}
+            {one.clientName}, {one.date}, was erased, photographs for good.{' '}
             <Button
               size="small"
               onClick={() => {
@@ -168,7 +168,9 @@ function CaseLine({
   };
   const bringBack = async (kept: ExportedCase): Promise<void> => {
     try {
-      await answered(api.POST('/api/cases/file', { body: kept }));
+      await answered(
+        api.POST('/api/cases/file', { body: kept, params: { query: { clientId: one.clientId } } }),
+      );
       await queries.invalidateQueries({ queryKey: ['cases'] });
     } catch (error) {
       onProblem(problemOf(error));

@@ -246,6 +246,12 @@ function Measuring(props: {
         />
         <Button onClick={() => void measure()}>Measure</Button>
       </div>
+      {lamp === 'UNKNOWN' && (
+        <p className="how">
+          Name the lamp if you know it: under a cool white tube hair comes out too green otherwise. Daylight
+          is surest.
+        </p>
+      )}
       {problem && <ProblemNote problem={problem} />}
       {found && (
         <div className="measuring-line" role="status">

@@ -94,6 +94,18 @@ class CaseApiTest {
         app.delete("/api/cases/" + id);
     }
 
+    /** As when an erasure is taken back: to the same client, not to a second one of that name. */
+    @Test
+    void aFileCanBeBroughtBackToItsOwnClient() {
+        long client = app.get("/api/cases/2").json().path("clientId").asLong();
+        String file = app.get("/api/cases/2/file").text();
+        JsonNode back = app.post("/api/cases/file?clientId=" + client, file).json();
+        assertThat(back.path("clientId").asLong()).isEqualTo(client);
+        assertThat(app.get("/api/clients/" + client).json().path("cases")).hasSize(2);
+        assertThat(app.post("/api/cases/file?clientId=999999", file).status()).isEqualTo(409);
+        app.delete("/api/cases/" + back.path("id").asLong());
+    }
+
     @Test
     void thePlanHoldsWhatTheHandsNeed() {
         JsonNode plan = app.get("/api/cases/1/plan").json();

@@ -1,6 +1,7 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.time.LocalDate;
@@ -40,6 +41,7 @@ import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.core.JacksonException;
@@ -267,8 +269,12 @@ class CaseController {
     @PostMapping("/file")
     @ResponseStatus(HttpStatus.CREATED)
     @Operation(operationId = "importCase", summary = "A case from a file, whole or not at all")
-    CaseView importFile(@RequestBody ImportedCase file) {
-        return CaseView.of(cases.addWithClient(contentOf(file)));
+    CaseView importFile(
+            @RequestBody ImportedCase file,
+            @Parameter(description = "the client it belongs to; 0: a new one") @RequestParam(defaultValue = "0")
+                    long clientId) {
+        CaseFile content = contentOf(file);
+        return CaseView.of(clientId == 0 ? cases.addWithClient(content) : cases.add(clientId, content));
     }
 
     CaseFile contentOf(ImportedCase file) {

@@ -10,6 +10,7 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.CannotAcquireLockException;
 import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
@@ -167,6 +168,16 @@ class Problems {
     ResponseEntity<Problem> busy(CannotAcquireLockException e) {
         return answer(Problem.of(
                 HttpStatus.SERVICE_UNAVAILABLE.value(), "The database is busy", "", "", "Try again in a moment."));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<Problem> gone(DataIntegrityViolationException e) {
+        return answer(Problem.of(
+                HttpStatus.CONFLICT.value(),
+                "It belongs to something that is no longer there",
+                "",
+                "",
+                "The client or case may have been erased meanwhile. Open it again."));
     }
 
     @ExceptionHandler
