@@ -110,17 +110,16 @@ function NewAppointment(props: {
       <label className="begin-client">
         <span>Client, known or new</span>
         <Input
-          list="known-clients"
           placeholder="Name"
           aria-label="Client"
+          autoComplete="off"
           value={name}
           onChange={(event) => setName(event.target.value)}
+          onPressEnter={(event) => {
+            event.preventDefault();
+            void begin();
+          }}
         />
-        <datalist id="known-clients">
-          {(name.trim() === '' ? [] : found.slice(0, 8)).map((one) => (
-            <option key={one.id} value={one.name} />
-          ))}
-        </datalist>
       </label>
       <label>
         <span>Begins</span>
@@ -151,6 +150,15 @@ function NewAppointment(props: {
       <Button type="primary" htmlType="submit">
         New case
       </Button>
+      {name.trim() !== '' && found.length > 0 && !found.some((one) => one.name === name) && (
+        <div className="known-names">
+          {found.slice(0, 5).map((one) => (
+            <Button key={one.id} onClick={() => setName(one.name)}>
+              {one.name}
+            </Button>
+          ))}
+        </div>
+      )}
     </form>
   );
 }

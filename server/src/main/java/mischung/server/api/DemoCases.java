@@ -13,8 +13,7 @@ import mischung.server.Settings;
 import mischung.server.store.CaseStore;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.boot.ApplicationArguments;
-import org.springframework.boot.ApplicationRunner;
+import org.springframework.beans.factory.SmartInitializingSingleton;
 import org.springframework.core.io.Resource;
 import org.springframework.core.io.support.PathMatchingResourcePatternResolver;
 import org.springframework.stereotype.Component;
@@ -25,7 +24,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** The made-up demonstration cases, ordinary exported files; an empty database is filled with them, if asked to. */
 @Component
-class DemoCases implements ApplicationRunner {
+class DemoCases implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoCases.class);
 
     private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
@@ -46,8 +45,9 @@ class DemoCases implements ApplicationRunner {
         this.clock = clock;
     }
 
+    /** Before the first request is answered. */
     @Override
-    public void run(ApplicationArguments arguments) {
+    public void afterSingletonsInstantiated() {
         if (!settings.demo() || !store.newest(1).isEmpty()) {
             return;
         }
