@@ -219,6 +219,7 @@ class WholeJobTest {
         page.keyboard().type("Ole Winterhag");
         page.keyboard().press("Enter");
         page.waitForURL("**/consult");
+        assertThat(page.getByLabel("Scalp")).isVisible();
         page.keyboard().press("3");
         page.waitForURL("**/read");
         focusByTab("Fringe, 0 to 30 cm");
