@@ -6,9 +6,9 @@ import { useDay, usePlan, useVocabulary } from '../api/queries';
 import { CaseCautions } from '../parts/Cautions';
 import { Choice } from '../parts/Choice';
 import { DraftField, typedNumber } from '../parts/DraftField';
-import { HeadFacts } from '../parts/HeadFacts';
 import { Photos } from '../parts/Photos';
 import { SelectField } from '../parts/SelectField';
+import { WhenFields } from '../parts/WhenFields';
 import { useCase } from '../state/caseContext';
 
 /** What is asked and told, in the order it is asked; one hand is enough. */
@@ -94,7 +94,7 @@ export function ConsultPage(): ReactNode {
               }
             }}
           />
-          <HeadFacts onlyWhen />
+          <WhenFields />
           <Link to={`/clients/${state.clientId}`} className="earlier-cases">
             All cases of this client
           </Link>

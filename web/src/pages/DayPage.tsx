@@ -77,7 +77,9 @@ function NewAppointment(props: {
   const found = useClients(useSettled(name, 150)).data?.clients ?? [];
   const begin = async (): Promise<void> => {
     try {
-      const known = found.find((one) => one.name === name.trim());
+      // Asked afresh, since somebody may type faster than the names below appear.
+      const named = await answered(api.GET('/api/clients', { params: { query: { words: name } } }));
+      const known = named.clients.find((one) => one.name === name.trim());
       const client = known ?? (await answered(api.POST('/api/clients', { body: { name, note: '' } })));
       const latest = known
         ? (await answered(api.GET('/api/clients/{id}', { params: { path: { id: known.id } } }))).cases[0]

@@ -2,7 +2,8 @@ import { Button, Dropdown } from 'antd';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
 import type { BandView, Place, ZoneView } from '../api/client';
 import { useStrandHistory, useVocabulary } from '../api/queries';
-import { BandPanel, CopyButton, Verdict, type Side } from '../parts/BandPanel';
+import { BandPanel, type Side } from '../parts/BandPanel';
+import { CopyButton } from '../parts/CopyButton';
 import { HeadMap } from '../parts/HeadMap';
 import { LayPanel, type Brush } from '../parts/LayPanel';
 import { StrandLine } from '../parts/StrandLine';
@@ -10,6 +11,7 @@ import { useReader } from '../state/useReader';
 import { HeadFacts } from '../parts/HeadFacts';
 import { Ruler } from '../parts/Ruler';
 import { StrandRow } from '../parts/StrandRow';
+import { Verdict } from '../parts/Verdict';
 import { useCase } from '../state/caseContext';
 import {
   addHairline,

@@ -11,7 +11,7 @@ export function Cautions({ cautions, title }: { cautions: StandingView[]; title?
       <summary>{title ?? 'Before you begin'}</summary>
       <ul>
         {cautions.map((caution) => (
-          <CautionLine key={caution.rule + caution.sentence} caution={caution} />
+          <CautionLine key={keyOf(caution)} caution={caution} />
         ))}
         <li>Local law, the maker’s instructions and licensed practice come first.</li>
       </ul>
@@ -43,9 +43,14 @@ export function CautionLine({
   );
 }
 
+/** What tells two cautions apart; a rule may speak twice. */
+export function keyOf(caution: StandingView): string {
+  return caution.rule + caution.sentence;
+}
+
 /** The cautions of a case: a block can be taken on, with name and reason, where local rules allow. */
 export function CaseCautions({ cautions, title }: { cautions: StandingView[]; title: string }): ReactNode {
-  const [open, setOpen] = useState<StandingView['rule'] | null>(null);
+  const [open, setOpen] = useState('');
   const allowed = useHouse().data?.overridesAllowed ?? false;
   const seen = cautions.filter(
     (one, i) =>
@@ -57,13 +62,13 @@ export function CaseCautions({ cautions, title }: { cautions: StandingView[]; ti
       {seen.length === 0 && <p className="quiet">Nothing stands in the way.</p>}
       <ul>
         {seen.map((caution) => (
-          <CautionLine key={caution.rule + caution.sentence} caution={caution}>
-            {caution.blocks && caution.overridable && allowed && open !== caution.rule && (
-              <Button size="small" onClick={() => setOpen(caution.rule)}>
+          <CautionLine key={keyOf(caution)} caution={caution}>
+            {caution.blocks && caution.overridable && allowed && open !== keyOf(caution) && (
+              <Button size="small" onClick={() => setOpen(keyOf(caution))}>
                 Take it on…
               </Button>
             )}
-            {open === caution.rule && <TakeOn rule={caution.rule} onDone={() => setOpen(null)} />}
+            {open === keyOf(caution) && <TakeOn caution={caution} onDone={() => setOpen('')} />}
           </CautionLine>
         ))}
       </ul>
@@ -71,7 +76,7 @@ export function CaseCautions({ cautions, title }: { cautions: StandingView[]; ti
   );
 }
 
-function TakeOn({ rule, onDone }: { rule: StandingView['rule']; onDone: () => void }): ReactNode {
+function TakeOn({ caution, onDone }: { caution: StandingView; onDone: () => void }): ReactNode {
   const { document, state } = useCase();
   const [by, setBy] = useState('');
   const [reason, setReason] = useState('');
@@ -80,7 +85,8 @@ function TakeOn({ rule, onDone }: { rule: StandingView['rule']; onDone: () => vo
       className="take-on"
       onSubmit={(event) => {
         event.preventDefault();
-        const taken = { rule, by, reason, at: new Date().toISOString() };
+        const { rule, sentence } = caution;
+        const taken = { rule, sentence, by, reason, at: new Date().toISOString() };
         document.edit({ ...state.content, takenOn: [...state.content.takenOn, taken] });
         onDone();
       }}

@@ -2,39 +2,13 @@ import { Select } from 'antd';
 import type { ReactNode } from 'react';
 import { useVocabulary } from '../api/queries';
 import { useCase } from '../state/caseContext';
-import { DraftField } from './DraftField';
 import { WishEditor } from './WishEditor';
 
-/** What is said once for the whole head: the wish and how much hair; or only when. */
-export function HeadFacts({ onlyWhen = false }: { onlyWhen?: boolean }): ReactNode {
+/** What is said once for the whole head: the wish, and how much hair. */
+export function HeadFacts(): ReactNode {
   const { document, state } = useCase();
   const vocabulary = useVocabulary().data;
-  const { content, saving } = state;
-  const refused = (field: string): string | undefined =>
-    saving.status === 'refused' && saving.problem.field.endsWith(field) ? saving.problem.remedy : undefined;
-  const when = (
-    <>
-      <DraftField
-        label="Day"
-        type="date"
-        width={158}
-        value={content.date}
-        refused={refused('date')}
-        onText={(date) => date !== '' && document.edit({ ...content, date }, 'date')}
-      />
-      <DraftField
-        label="Begins"
-        type="time"
-        width={132}
-        value={content.startTime.slice(0, 5)}
-        refused={refused('startTime')}
-        onText={(startTime) => startTime !== '' && document.edit({ ...content, startTime }, 'startTime')}
-      />
-    </>
-  );
-  if (onlyWhen) {
-    return when;
-  }
+  const { content } = state;
   return (
     <div className="facts">
       <WishEditor />

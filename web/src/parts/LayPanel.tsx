@@ -3,8 +3,8 @@ import type { ReactNode } from 'react';
 import type { BandView } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import { halves } from '../state/strands';
-import { LadderPicker } from './BandPanel';
 import { Choice } from './Choice';
+import { LadderPicker } from './Ladder';
 
 /** What the next press lays on a strand. */
 export type Brush = Pick<BandView, 'kind' | 'level' | 'tone'>;

@@ -1,5 +1,6 @@
 import { useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { LookView, ZoneView } from '../api/client';
+import { useVocabulary } from '../api/queries';
 import { useLight } from '../state/light';
 import { cmWords, halves, readingWords, snapped } from '../state/strands';
 
@@ -17,13 +18,6 @@ interface Props {
   onLay?: ((cm: number) => void) | undefined;
 }
 
-const KIND_WORDS = {
-  NATURAL: 'natural',
-  LIGHTENED: 'lightened',
-  COLOURED: 'coloured',
-  DIRECT: 'direct dye',
-};
-
 export const STRAND_HEIGHT = 52;
 const HANDLE_WIDTH = 44;
 
@@ -31,6 +25,7 @@ const HANDLE_WIDTH = 44;
 export function StrandRow(props: Props): ReactNode {
   const { zone, pixelsPerCm } = props;
   const { light } = useLight();
+  const kinds = useVocabulary().data?.kinds ?? [];
   const length = zone.bands.at(-1)?.toCm ?? 0;
   return (
     <div className="strand" style={{ width: length * pixelsPerCm, height: STRAND_HEIGHT }}>
@@ -44,7 +39,7 @@ export function StrandRow(props: Props): ReactNode {
             type="button"
             className={band.detail.measured.length > 0 ? 'band measured' : 'band'}
             aria-pressed={props.selected === b}
-            aria-label={`${props.name}, ${cmWords(band.fromCm)} to ${cmWords(band.toCm)} cm: ${words}, ${KIND_WORDS[band.kind]}`}
+            aria-label={`${props.name}, ${cmWords(band.fromCm)} to ${cmWords(band.toCm)} cm: ${words}, ${kinds.find(({ value }) => value === band.kind)?.words ?? ''}`}
             data-band={b}
             style={{
               left: band.fromCm * pixelsPerCm,

@@ -53,17 +53,19 @@ export function withPast(run: ModelRun, past: Past): ModelRun {
 
 /** A product comes with its usual volume, ratio, time and cover. */
 export function withProduct(run: ModelRun, product: LaidWord): ModelRun {
+  return { ...run, product: asUsual(run.product, product) };
+}
+
+/** The same laid with another product, as that is usually laid. */
+export function asUsual(laid: ModelRun['product'], product: LaidWord): ModelRun['product'] {
   return {
-    ...run,
-    product: {
-      ...run.product,
-      kind: product.value,
-      amount: product.usualAmount,
-      volume: product.usualVolume,
-      ratio: product.usualRatio,
-      cover: product.value === 'LIGHTENER' ? 'FOIL' : product.value === 'REMOVER' ? 'FILM' : 'OPEN',
-      sectionMm: product.value === 'LIGHTENER' ? 3 : 5,
-    },
+    ...laid,
+    kind: product.value,
+    amount: product.usualAmount,
+    volume: product.usualVolume,
+    ratio: product.usualRatio,
+    cover: product.value === 'LIGHTENER' ? 'FOIL' : product.value === 'REMOVER' ? 'FILM' : 'OPEN',
+    sectionMm: product.value === 'LIGHTENER' ? 3 : 5,
   };
 }
 

@@ -57,7 +57,8 @@ class ConstantsTest {
                         "spread",
                         "reading",
                         "history",
-                        "photo");
+                        "photo",
+                        "caution");
     }
 
     @Test

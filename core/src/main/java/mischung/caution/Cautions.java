@@ -7,7 +7,9 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import mischung.Constants;
 import mischung.caution.Caution.Strength;
+import mischung.caution.Work.Trait;
 import mischung.change.Change;
 import mischung.consult.Answer;
 import mischung.consult.Consultation;
@@ -17,7 +19,6 @@ import mischung.consult.PatchTest;
 import mischung.consult.Scalp;
 import mischung.hair.Band;
 import mischung.hair.Fibre;
-import mischung.history.History;
 import mischung.history.Service;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
@@ -27,40 +28,37 @@ import mischung.plan.PlanStep;
  * maker's instructions come first.
  */
 public final class Cautions {
-    /** Commonly asked of a patch test; the product's instructions win. */
-    private static final int PATCH_HOURS = 48;
+    private static final Constants FIGURES = Constants.in("caution");
 
-    /** From memory: makers ask for a new one after some weeks, or before every colour. */
-    private static final int PATCH_HOLDS_DAYS = 42;
-
-    /** From here up developer stays off the scalp by default. */
-    private static final double STRONG_VOLUME = 30;
-
-    private static final double COVERAGE_VOLUME = 20;
+    private static final String ONLY_A_DOCTOR =
+            "A doctor's word that names this product; nobody in the salon can lift it.";
 
     /** Where nobody's hair is spoken of, these have nobody to be asked. */
     private static final Set<CautionRule> OF_THE_CLIENT =
             EnumSet.of(CautionRule.UNDER_AGE, CautionRule.PREGNANCY, CautionRule.MEDICATION, CautionRule.ASTHMA);
 
     private final Consultation told;
-    private final Optional<History> history;
+    private final Set<Service> onTheHair;
     private final LocalDate today;
 
-    private Cautions(Consultation told, Optional<History> history, LocalDate today) {
+    private Cautions(Consultation told, Set<Service> onTheHair, LocalDate today) {
         this.told = told;
-        this.history = history;
+        this.onTheHair = onTheHair;
         this.today = today;
     }
 
-    /** @param today the day of the work */
-    public static Cautions forClient(Consultation told, History history, LocalDate today) {
-        return new Cautions(told, Optional.of(history), today);
+    /**
+     * @param onTheHair what the history has laid on the hair that is still there
+     * @param today the day of the work
+     */
+    public static Cautions forClient(Consultation told, Set<Service> onTheHair, LocalDate today) {
+        return new Cautions(told, onTheHair, today);
     }
 
     /** For hair of nobody, as on the page that shows the model at work: everything is still to be asked. */
     public static List<Caution> of(Change change, Fibre end) {
-        Cautions nobody = new Cautions(Consultation.unasked(), Optional.empty(), LocalDate.EPOCH);
-        return nobody.all(Work.of(change, List.of(), false, end.elasticity(), true)).stream()
+        Cautions nobody = new Cautions(Consultation.unasked(), Set.of(), LocalDate.EPOCH);
+        return nobody.all(Work.of(change, end)).stream()
                 .filter(c -> !OF_THE_CLIENT.contains(c.rule()))
                 .map(c -> c.strength() == Strength.BLOCK && !ofTheProduct(c.rule())
                         ? new Caution(c.rule(), Strength.REMIND, c.sentence(), c.lifts())
@@ -105,7 +103,7 @@ public final class Cautions {
 
     private List<Caution> all(Work work) {
         List<Caution> all = new ArrayList<>();
-        if (work.onHead()) {
+        if (work.is(Trait.ON_HEAD)) {
             reactions(work, all);
             patchTest(work, all);
             scalp(work, all);
@@ -120,7 +118,7 @@ public final class Cautions {
 
     /** Stop on any earlier reaction, also to a temporary black henna tattoo, which often holds the same dye. */
     private void reactions(Work work, List<Caution> all) {
-        if (!work.colour()) {
+        if (!work.is(Trait.COLOUR)) {
             return;
         }
         if (told.earlierReaction() == Answer.YES) {
@@ -131,14 +129,14 @@ public final class Cautions {
                                     ? ""
                                     : " (" + told.allergies().strip() + ")")
                             + ". The next reaction can be far worse: no colour.",
-                    "A doctor's word that names this product; nobody in the salon can lift it."));
+                    ONLY_A_DOCTOR));
         } else if (told.earlierReaction() == Answer.NOT_ASKED) {
             all.add(block(
                     CautionRule.EARLIER_REACTION,
                     "Nobody has asked yet whether the client ever reacted to hair colour.",
                     "Ask, and note the answer in the consultation."));
         }
-        if (!work.oxidative()) {
+        if (!work.is(Trait.OXIDATIVE)) {
             return;
         }
         if (told.blackTattoo() == Answer.YES) {
@@ -146,7 +144,7 @@ public final class Cautions {
                     CautionRule.BLACK_TATTOO,
                     "The client reacted to a temporary black henna tattoo. It often holds the dye that oxidative colour is made"
                             + " of: no oxidative colour.",
-                    "A doctor's word that names this product; nobody in the salon can lift it."));
+                    ONLY_A_DOCTOR));
         } else if (told.blackTattoo() == Answer.NOT_ASKED) {
             all.add(block(
                     CautionRule.BLACK_TATTOO,
@@ -156,45 +154,50 @@ public final class Cautions {
     }
 
     private void patchTest(Work work, List<Caution> all) {
-        if (!work.oxidative()) {
+        if (!work.is(Trait.OXIDATIVE)) {
             return;
         }
         PatchTest test = told.patchTest();
-        Optional<LocalDate> placed = test.placed();
+        int hours = (int) PatchTest.hours();
         if (test.result() == PatchTest.Result.REACTION) {
             // A reaction on the skin is an earlier reaction, so nobody may take it on.
             all.add(block(
                     CautionRule.EARLIER_REACTION,
                     "The patch test showed a reaction: no oxidative colour.",
-                    "A doctor's word that names this product; nobody in the salon can lift it."));
-        } else if (placed.isEmpty()) {
+                    ONLY_A_DOCTOR));
+            return;
+        }
+        if (test.placed().isEmpty()) {
             all.add(block(
                     CautionRule.PATCH_TEST,
-                    "No patch test was laid. By the product's instructions, commonly " + PATCH_HOURS
+                    "No patch test was laid. By the product's instructions, commonly " + hours
                             + " hours before oxidative colour.",
                     "A patch test read without reaction."));
-        } else if (test.result() == PatchTest.Result.NOT_READ) {
+            return;
+        }
+        LocalDate placed = test.placed().get();
+        if (test.result() == PatchTest.Result.NOT_READ) {
             all.add(block(
                     CautionRule.PATCH_TEST,
-                    "The patch test of " + placed.get() + " was not read yet.",
-                    "Reading it: no reaction after the time the product's instructions say, commonly " + PATCH_HOURS
+                    "The patch test of " + placed + " was not read yet.",
+                    "Reading it: no reaction after the time the product's instructions say, commonly " + hours
                             + " hours."));
-        } else if (placed.get().isAfter(today.minusDays(PATCH_HOURS / 24))) {
+        } else if (today.isBefore(test.readableFrom().orElse(placed))) {
             all.add(block(
                     CautionRule.PATCH_TEST,
-                    "The patch test of " + placed.get() + " is less than " + PATCH_HOURS + " hours old.",
+                    "The patch test of " + placed + " is less than " + hours + " hours old.",
                     "Waiting, and reading it again."));
-        } else if (ChronoUnit.DAYS.between(placed.get(), today) > PATCH_HOLDS_DAYS) {
+        } else if (ChronoUnit.DAYS.between(placed, today) > 7 * FIGURES.of("patch test holds")) {
             all.add(block(
                     CautionRule.PATCH_TEST,
-                    "The patch test of " + placed.get() + " is more than " + PATCH_HOLDS_DAYS / 7
+                    "The patch test of " + placed + " is more than " + (int) FIGURES.of("patch test holds")
                             + " weeks old; skin changes its mind.",
                     "A fresh one read without reaction, or what the product's instructions say."));
         }
     }
 
     private void scalp(Work work, List<Caution> all) {
-        boolean touches = work.persulfate() || work.oxidative();
+        boolean touches = work.is(Trait.PERSULFATE) || work.is(Trait.OXIDATIVE);
         if (!touches) {
             return;
         }
@@ -213,7 +216,7 @@ public final class Cautions {
     }
 
     private void client(Work work, List<Caution> all) {
-        if (!work.colour() && !work.persulfate()) {
+        if (!work.is(Trait.COLOUR) && !work.is(Trait.PERSULFATE)) {
             return;
         }
         if (told.underAge() == Answer.YES && !told.guardianAgreed()) {
@@ -251,30 +254,27 @@ public final class Cautions {
     }
 
     private void homeColour(Work work, List<Caution> all) {
-        if (!work.peroxide() && !work.removes()) {
+        if (!work.peroxide() && !work.is(Trait.REMOVER)) {
             return;
         }
-        boolean told0 = told.homeColour().suspicious();
-        boolean metal = history.map(h -> h.tellsOf(Service.METALLIC)).orElse(false);
-        boolean plant = history.map(h -> h.tellsOf(Service.PLANT)).orElse(false);
-        boolean suspected = told0 || metal || plant;
-        if (suspected && told.cutStrand() != CutStrand.COOL_AND_WHOLE && work.onHead()) {
-            String what = told0 ? told.homeColour().words() : metal ? Service.METALLIC.words() : Service.PLANT.words();
+        Optional<String> suspected = suspectedOnTheHair();
+        if (suspected.isPresent() && told.cutStrand() != CutStrand.COOL_AND_WHOLE && work.is(Trait.ON_HEAD)) {
             all.add(block(
                     CautionRule.HOME_COLOUR,
                     told.cutStrand() == CutStrand.REACTED
-                            ? "A cut strand reacted to peroxide (" + what + "): it would heat and destroy the hair."
-                            : "On the hair lies " + what
+                            ? "A cut strand reacted to peroxide (" + suspected.get()
+                                    + "): it would heat and destroy the hair."
+                            : "On the hair lies " + suspected.get()
                                     + ": peroxide can heat and destroy the hair. Test a cut strand first.",
                     told.cutStrand() == CutStrand.REACTED
                             ? "Growing or cutting it off."
                             : "A cut strand that stayed cool and whole in peroxide."));
-        } else if (suspected && told.cutStrand() == CutStrand.NOT_TESTED) {
+        } else if (suspected.isPresent() && told.cutStrand() == CutStrand.NOT_TESTED) {
             all.add(warn(
                     CautionRule.HOME_COLOUR,
                     "This is the test itself: a glass dish, few hairs, gloves, and nobody's face above it.",
                     "A strand that stays cool and whole."));
-        } else if (told.homeColour() == HomeColour.NOT_ASKED && work.onHead()) {
+        } else if (told.homeColour() == HomeColour.NOT_ASKED && work.is(Trait.ON_HEAD)) {
             all.add(block(
                     CautionRule.HOME_COLOUR,
                     "Nobody has asked what was laid at home. Metallic, plant or unknown home colour: peroxide can heat and"
@@ -283,10 +283,23 @@ public final class Cautions {
         }
     }
 
+    /** What may react with peroxide, by the answer or by the history. */
+    private Optional<String> suspectedOnTheHair() {
+        if (told.homeColour().suspicious()) {
+            return Optional.of(told.homeColour().words());
+        }
+        return onTheHair.stream()
+                .filter(service -> service.family() == Service.Family.DEPOSIT_OF_RISK)
+                .map(Service::words)
+                .findFirst();
+    }
+
     /** R39. */
     private static void strength(Work work, List<Caution> all) {
         boolean failed = work.stretched().stream().anyMatch(felt -> !felt.mayGoOn());
-        if (failed && work.onHead() && (work.oxidative() || work.persulfate() || work.removes())) {
+        if (failed
+                && work.is(Trait.ON_HEAD)
+                && (work.is(Trait.OXIDATIVE) || work.is(Trait.PERSULFATE) || work.is(Trait.REMOVER))) {
             all.add(block(
                     CautionRule.STRENGTH_FELT,
                     "A wet strand of it did not return. Stop: rinse, treat, and change the plan.",
@@ -298,7 +311,7 @@ public final class Cautions {
                     "By this the hair " + work.after().words() + ". Stop before: rinse, treat, and change the plan.",
                     "A gentler way, or a strand test after which a wet strand springs back."));
         }
-        if (work.veryPorous() && work.onHead() && work.colour()) {
+        if (work.is(Trait.VERY_POROUS) && work.is(Trait.ON_HEAD) && work.is(Trait.COLOUR)) {
             all.add(warn(
                     CautionRule.VERY_POROUS,
                     "Stretch a wet strand of it before anything else. If it stretches without return, feels gummy or breaks:"
@@ -308,19 +321,19 @@ public final class Cautions {
     }
 
     private static void strongAtScalp(Work work, List<Caution> all) {
-        if (work.scalp() && work.volume() >= STRONG_VOLUME) {
+        if (work.is(Trait.AT_SCALP) && work.volume() >= FIGURES.of("strong developer")) {
             all.add(block(
                     CautionRule.STRONG_AT_SCALP,
                     "No 30 or 40 vol on the scalp by default. It burns; the maker's instructions and local law decide.",
                     "A weaker developer, or keeping it off the scalp."));
         }
-        if (work.cleanse() && work.scalp()) {
+        if (work.is(Trait.CLEANSE_MIX) && work.is(Trait.AT_SCALP)) {
             all.add(block(
                     CautionRule.CLEANSE_AT_SCALP,
                     "Off the scalp only: keep it one to two centimetres away (R31).",
                     "Laying it on the mids."));
         }
-        if (work.coverage() && work.scalp() && work.volume() >= COVERAGE_VOLUME) {
+        if (work.is(Trait.COVERAGE) && work.is(Trait.AT_SCALP) && work.volume() >= FIGURES.of("coverage developer")) {
             all.add(warn(
                     CautionRule.TWENTY_AT_SCALP,
                     "Coverage colour lies on the scalp. Gloves, no rubbing in, rinse at once on burning.",
@@ -329,14 +342,14 @@ public final class Cautions {
     }
 
     private void air(Work work, List<Caution> all) {
-        if (work.persulfate()) {
-            if (work.onHead() && told.asthma() == Answer.YES) {
+        if (work.is(Trait.PERSULFATE)) {
+            if (work.is(Trait.ON_HEAD) && told.asthma() == Answer.YES) {
                 all.add(
                         block(
                                 CautionRule.ASTHMA,
                                 "The client has asthma, and persulfates can trigger it.",
                                 "A way without lightener, or the client's doctor; dust-free product, fresh air, off the scalp."));
-            } else if (work.onHead() && told.asthma() == Answer.NOT_ASKED) {
+            } else if (work.is(Trait.ON_HEAD) && told.asthma() == Answer.NOT_ASKED) {
                 all.add(warn(
                         CautionRule.ASTHMA,
                         "Nobody has asked for asthma; persulfates can trigger it.",
@@ -347,13 +360,13 @@ public final class Cautions {
                     "Not on broken or irritated scalp. Persulfates can trigger asthma, with whoever mixes them too.",
                     "A whole scalp, and nobody near who reacts."));
         }
-        if (work.foilAndWarmth()) {
+        if (work.is(Trait.FOIL_AND_WARMTH)) {
             all.add(warn(
                     CautionRule.FOIL_AND_WARMTH,
                     "Foil under a heater can overheat and burn. Feel the foils, and never leave them.",
                     "No added warmth."));
         }
-        if (work.peroxide() || work.persulfate()) {
+        if (work.peroxide() || work.is(Trait.PERSULFATE)) {
             all.add(remind(CautionRule.PROTECTION, "Gloves, eye protection, fresh air.", "Having them on."));
         }
     }

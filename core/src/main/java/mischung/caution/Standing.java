@@ -25,9 +25,7 @@ public record Standing(Caution caution, Optional<TakenOn> takenOn) {
                 .map(caution -> new Standing(
                         caution,
                         taken.stream()
-                                .filter(o -> allowed
-                                        && o.rule() == caution.rule()
-                                        && caution.rule().overridable())
+                                .filter(one -> allowed && one.answers(caution))
                                 .reduce((earlier, later) -> later)))
                 .sorted(Comparator.comparing((Standing s) -> s.caution().strength())
                         .reversed())

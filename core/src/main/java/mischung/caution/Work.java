@@ -1,6 +1,9 @@
 package mischung.caution;
 
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import mischung.change.Application;
 import mischung.change.Change;
 import mischung.change.Cover;
@@ -21,34 +24,40 @@ import mischung.product.ShadeClass;
 /**
  * A piece of work as far as it can hurt.
  *
- * @param onHead false for a strand that was cut off
- * @param colour any colour comes near the skin
- * @param oxidative colour that develops with peroxide
- * @param persulfate lightener
  * @param volume strongest developer in it; 0 without peroxide
- * @param scalp it lies on the scalp
- * @param cleanse it is the cleanse mix
- * @param foilAndWarmth foil under added warmth
- * @param coverage coverage colour
  * @param stretched what was felt on the bands it goes on, where it was
- * @param veryPorous bands that drink at once and were not stretched are among them
  * @param after what the model thinks the weakest of them will be like
- * @param removes reducing remover
  */
-record Work(
-        boolean onHead,
-        boolean colour,
-        boolean oxidative,
-        boolean persulfate,
-        double volume,
-        boolean scalp,
-        boolean cleanse,
-        boolean foilAndWarmth,
-        boolean coverage,
-        boolean removes,
-        List<Elasticity> stretched,
-        boolean veryPorous,
-        Elasticity after) {
+record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasticity after) {
+    /** What about it can hurt. */
+    enum Trait {
+        /** On the client, not on a strand that was cut off. */
+        ON_HEAD,
+        /** Any colour. */
+        COLOUR,
+        /** Colour that develops with peroxide. */
+        OXIDATIVE,
+        /** Lightener. */
+        PERSULFATE,
+        /** Reducing remover. */
+        REMOVER,
+        CLEANSE_MIX,
+        COVERAGE,
+        AT_SCALP,
+        FOIL_AND_WARMTH,
+        /** Bands that drink at once and were not stretched are among them. */
+        VERY_POROUS
+    }
+
+    Work {
+        EnumSet<Trait> kept = EnumSet.noneOf(Trait.class);
+        kept.addAll(traits);
+        traits = Collections.unmodifiableSet(kept);
+    }
+
+    boolean is(Trait trait) {
+        return traits.contains(trait);
+    }
 
     boolean peroxide() {
         return volume > 0;
@@ -56,81 +65,84 @@ record Work(
 
     /** One product on one band, or on a piece cut from it. */
     static Work of(Change change, Band band, Fibre end, boolean onHead) {
-        boolean porous =
-                band.porosity() == Porosity.VERY_HIGH && band.detail().stretch().isEmpty();
-        return of(change, band.detail().stretch().stream().toList(), porous, end.elasticity(), onHead);
+        Set<Trait> traits = traits(change);
+        add(traits, Trait.ON_HEAD, onHead);
+        add(traits, Trait.VERY_POROUS, unfeltAndVeryPorous(band));
+        return new Work(traits, volume(change), band.detail().stretch().stream().toList(), end.elasticity());
     }
 
-    static Work of(Change change, List<Elasticity> stretched, boolean veryPorous, Elasticity after, boolean onHead) {
-        if (change instanceof Lightening laid) {
-            Setting setting = laid.setting();
-            boolean dye = !laid.product().takesDye() || laid.product() == LiftProduct.CLEANSE_MIX;
-            return new Work(
-                    onHead,
-                    dye,
-                    dye,
-                    laid.product().takesDye(),
-                    laid.volume(),
-                    setting.place() == Place.SCALP,
-                    laid.product() == LiftProduct.CLEANSE_MIX,
-                    setting.heat() && setting.cover() == Cover.FOIL,
-                    false,
-                    false,
-                    stretched,
-                    veryPorous,
-                    after);
-        }
-        if (change instanceof Application laid) {
-            Setting setting = laid.setting();
-            return new Work(
-                    onHead,
-                    true,
-                    laid.shadeClass() != ShadeClass.DIRECT,
-                    false,
-                    laid.volume(),
-                    setting.place() == Place.SCALP,
-                    false,
-                    setting.heat() && setting.cover() == Cover.FOIL,
-                    laid.shadeClass() == ShadeClass.COVERAGE,
-                    false,
-                    stretched,
-                    veryPorous,
-                    after);
-        }
-        boolean remover = change instanceof RemoverRound;
-        return new Work(
-                onHead, false, false, false, 0, false, false, false, false, remover, stretched, veryPorous, after);
+    /** One product on hair of which no more is known than how the model leaves it. */
+    static Work of(Change change, Fibre end) {
+        Set<Trait> traits = traits(change);
+        traits.add(Trait.ON_HEAD);
+        return new Work(traits, volume(change), List.of(), end.elasticity());
     }
 
-    /** A round of a plan. */
+    /** A round of a plan. It only deposits, which costs next to no strength, so the hair is left as it is. */
     static Work of(Plan plan, PlanStep step) {
         List<Band> bands = step.bowls().stream()
                 .flatMap(bowl -> bowl.bands().stream())
                 .map(plan.head()::band)
                 .toList();
-        boolean colour = !step.bowls().isEmpty();
+        Set<Trait> traits = EnumSet.of(Trait.ON_HEAD);
+        add(traits, Trait.COLOUR, !bands.isEmpty());
+        add(traits, Trait.OXIDATIVE, !bands.isEmpty());
+        add(traits, Trait.AT_SCALP, step.bowls().stream().anyMatch(bowl -> bowl.place() == BowlPlace.ROOTS));
+        add(
+                traits,
+                Trait.COVERAGE,
+                step.bowls().stream().anyMatch(bowl -> bowl.formula().mix().shadeClass() == ShadeClass.COVERAGE));
+        add(traits, Trait.VERY_POROUS, bands.stream().anyMatch(Work::unfeltAndVeryPorous));
         double volume = step.bowls().stream()
-                .mapToDouble(b -> b.developer().volume())
+                .mapToDouble(bowl -> bowl.developer().volume())
                 .max()
                 .orElse(0);
-        boolean scalp = step.bowls().stream().anyMatch(b -> b.place() == BowlPlace.ROOTS);
-        boolean coverage = step.bowls().stream().anyMatch(b -> b.formula().mix().shadeClass() == ShadeClass.COVERAGE);
-        boolean porous = bands.stream()
-                .anyMatch(b -> b.porosity() == Porosity.VERY_HIGH
-                        && b.detail().stretch().isEmpty());
         return new Work(
-                true,
-                colour,
-                colour,
-                false,
+                traits,
                 volume,
-                scalp,
-                false,
-                false,
-                coverage,
-                false,
                 bands.stream().flatMap(b -> b.detail().stretch().stream()).toList(),
-                porous,
                 Elasticity.SPRINGS_BACK);
+    }
+
+    private static boolean unfeltAndVeryPorous(Band band) {
+        return band.porosity() == Porosity.VERY_HIGH && band.detail().stretch().isEmpty();
+    }
+
+    private static Set<Trait> traits(Change change) {
+        Set<Trait> traits = EnumSet.noneOf(Trait.class);
+        add(traits, Trait.REMOVER, change instanceof RemoverRound);
+        if (change instanceof Lightening laid) {
+            boolean cleanse = laid.product() == LiftProduct.CLEANSE_MIX;
+            boolean tint = cleanse || !laid.product().takesDye();
+            add(traits, Trait.COLOUR, tint);
+            add(traits, Trait.OXIDATIVE, tint);
+            add(traits, Trait.PERSULFATE, laid.product().takesDye());
+            add(traits, Trait.CLEANSE_MIX, cleanse);
+            setting(traits, laid.setting());
+        } else if (change instanceof Application laid) {
+            traits.add(Trait.COLOUR);
+            add(traits, Trait.OXIDATIVE, laid.shadeClass() != ShadeClass.DIRECT);
+            add(traits, Trait.COVERAGE, laid.shadeClass() == ShadeClass.COVERAGE);
+            setting(traits, laid.setting());
+        }
+        return traits;
+    }
+
+    private static void setting(Set<Trait> traits, Setting setting) {
+        add(traits, Trait.AT_SCALP, setting.place() == Place.SCALP);
+        add(traits, Trait.FOIL_AND_WARMTH, setting.heat() && setting.cover() == Cover.FOIL);
+    }
+
+    private static double volume(Change change) {
+        if (change instanceof Lightening laid) {
+            return laid.volume();
+        }
+        return change instanceof Application laid ? laid.volume() : 0;
+    }
+
+    private static void add(Set<Trait> traits, Trait trait, boolean holds) {
+        if (holds) {
+            traits.add(trait);
+        }
     }
 }

@@ -1,9 +1,11 @@
 package mischung.consult;
 
+import java.time.LocalDate;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Set;
+import mischung.Constants;
 import mischung.RefusedInput;
 
 /**
@@ -74,6 +76,12 @@ public record Consultation(
             i += pair ? 1 : 0;
         }
         return told;
+    }
+
+    /** When the client should come again after work done on {@code day}: as accepted, otherwise by R71. */
+    public LocalDate comesAgain(LocalDate day) {
+        double weeks = upkeepWeeks > 0 ? upkeepWeeks : Constants.in("caution").of("usual upkeep");
+        return day.plusDays(Math.round(7 * weeks));
     }
 
     /** Nothing asked yet. */

@@ -2,6 +2,7 @@ package mischung.consult;
 
 import java.time.LocalDate;
 import java.util.Optional;
+import mischung.Constants;
 import mischung.RefusedInput;
 
 /**
@@ -11,6 +12,8 @@ import mischung.RefusedInput;
  * @param result what was seen when it was read
  */
 public record PatchTest(Optional<LocalDate> placed, Result result) {
+    private static final Constants FIGURES = Constants.in("caution");
+
     public static final PatchTest NONE = new PatchTest(Optional.empty(), Result.NOT_READ);
 
     /** What was seen. */
@@ -40,5 +43,15 @@ public record PatchTest(Optional<LocalDate> placed, Result result) {
                 throw new RefusedInput("patchTest.placed", day, "Give a day from 2000 to 2999.");
             }
         });
+    }
+
+    /** Commonly; the product's instructions win. */
+    public static double hours() {
+        return FIGURES.of("patch test hours");
+    }
+
+    /** The day from which on it can be read. */
+    public Optional<LocalDate> readableFrom() {
+        return placed.map(day -> day.plusDays(Math.round(hours() / 24)));
     }
 }

@@ -10,6 +10,11 @@ import mischung.hair.LevelScale;
  * @param toCm furthest from the scalp it may be
  */
 public record Border(double cm, double fromCm, double toCm) {
+    /** Where there is no doubt: the scalp, and the ends. */
+    static Border exactly(double cm) {
+        return new Border(cm, cm, cm);
+    }
+
     /** "8–12 cm". */
     public String words() {
         String from = LevelScale.figure(fromCm);

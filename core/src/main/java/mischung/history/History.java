@@ -14,7 +14,7 @@ import mischung.hair.LevelScale;
  * @param naturalLevel as it grows, 1–10 in halves
  * @param growth in cm a month
  * @param washesPerWeek at home, 0–14
- * @param events kept oldest first
+ * @param events in the order they were told
  */
 public record History(double naturalLevel, Growth growth, double washesPerWeek, List<Event> events) {
     public static final int MOST_EVENTS = 200;
@@ -27,8 +27,7 @@ public record History(double naturalLevel, Growth growth, double washesPerWeek, 
         if (events.size() > MOST_EVENTS) {
             throw new RefusedInput("events", events.size() + " events", "Give at most " + MOST_EVENTS + ".");
         }
-        // A stable sort: what happened on one day stays in the order it was told.
-        events = events.stream().sorted(Comparator.comparing(Event::date)).toList();
+        events = List.copyOf(events);
     }
 
     /** Nothing is known yet but how it grows. */
@@ -38,6 +37,11 @@ public record History(double naturalLevel, Growth growth, double washesPerWeek, 
 
     public History with(Growth other) {
         return new History(naturalLevel, other, washesPerWeek, events);
+    }
+
+    /** Oldest first; what happened on one day stays in the order it was told. */
+    public List<Event> inOrder() {
+        return events.stream().sorted(Comparator.comparing(Event::date)).toList();
     }
 
     /** @throws RefusedInput for the first event that lies after {@code today} */
@@ -55,7 +59,7 @@ public record History(double naturalLevel, Growth growth, double washesPerWeek, 
 
     /** The last time something that leaves a line went on at the scalp; woven pieces leave none. */
     public Optional<Event> lastAtScalp() {
-        return events.stream()
+        return inOrder().stream()
                 .filter(e -> e.service().marks() && (e.where() == Where.ALL || e.where() == Where.ROOTS))
                 .reduce((earlier, later) -> later);
     }
@@ -65,11 +69,6 @@ public record History(double naturalLevel, Growth growth, double washesPerWeek, 
         return lastAtScalp()
                 .map(last -> with(Growth.measured(regrowthCm, months(last.date(), today))))
                 .orElse(this);
-    }
-
-    /** Whether colour that may react with peroxide was ever laid and is not known to be cut off. */
-    public boolean tellsOf(Service service) {
-        return events.stream().anyMatch(e -> e.service() == service);
     }
 
     static double months(LocalDate from, LocalDate to) {

@@ -1,5 +1,6 @@
 package mischung.history;
 
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.stream.Collectors;
 import mischung.hair.Band;
@@ -11,8 +12,8 @@ import mischung.hair.Look;
  * A stretch of a strand with one history, as the dates have it.
  *
  * @param events what went on it, oldest first
- * @param layersFrom fewest layers of oxidative colour that may lie on it; woven pieces count by their share
- * @param layers at the usual growth
+ * @param layersFrom fewest layers of oxidative colour anywhere on it; woven pieces count by their share
+ * @param layers on most of it
  * @param layersTo most
  * @param lightened how often it was lightened, woven pieces by their share
  * @param kind what it is by now
@@ -70,7 +71,7 @@ public record Stretch(
     /** Each event once, in words. */
     public List<String> eventWords() {
         return events.stream()
-                .collect(Collectors.groupingBy(Event::words, java.util.LinkedHashMap::new, Collectors.counting()))
+                .collect(Collectors.groupingBy(Event::words, LinkedHashMap::new, Collectors.counting()))
                 .entrySet()
                 .stream()
                 .map(e -> e.getValue() > 1 ? e.getValue() + " × " + e.getKey() : e.getKey())

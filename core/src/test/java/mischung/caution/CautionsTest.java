@@ -35,11 +35,7 @@ import mischung.hair.Elasticity;
 import mischung.hair.Porosity;
 import mischung.hair.Reading;
 import mischung.hair.Tone;
-import mischung.history.Event;
-import mischung.history.Growth;
-import mischung.history.History;
 import mischung.history.Service;
-import mischung.history.Where;
 import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
@@ -106,7 +102,7 @@ class CautionsTest {
     }
 
     private static List<Caution> before(Answers answers, Change change, Band band, boolean onHead) {
-        return Cautions.forClient(answers.told(), History.none(6), TODAY)
+        return Cautions.forClient(answers.told(), Set.of(), TODAY)
                 .before(change, band, change.on(Reading.canvasOf(band)).fibre(), onHead);
     }
 
@@ -140,7 +136,7 @@ class CautionsTest {
 
     @Test
     void nothingAskedBlocksEverythingThatNeedsAnAnswer() {
-        Cautions unasked = Cautions.forClient(Consultation.unasked(), History.none(6), TODAY);
+        Cautions unasked = Cautions.forClient(Consultation.unasked(), Set.of(), TODAY);
         List<Caution> colour =
                 unasked.before(COLOUR, BAND, Reading.canvasOf(BAND).fibre(), true);
         assertThat(blocks(colour))
@@ -242,9 +238,7 @@ class CautionsTest {
 
     @Test
     void whatTheHistoryTellsCountsAsMuchAsTheAnswer() {
-        Event henna = Event.colour(TODAY.minusYears(1), Service.PLANT, Where.ALL, 5, Tone.COPPER, 0);
-        Cautions cautions =
-                Cautions.forClient(fine().told(), new History(6, Growth.UNMEASURED, 3, List.of(henna)), TODAY);
+        Cautions cautions = Cautions.forClient(fine().told(), Set.of(Service.PLANT, Service.PERMANENT), TODAY);
         assertThat(blocks(
                         cautions.before(LIGHTENER, BAND, Reading.canvasOf(BAND).fibre(), true)))
                 .containsExactly(CautionRule.HOME_COLOUR);
@@ -371,7 +365,7 @@ class CautionsTest {
                 ProductRange.demo());
         Answers answers = fine();
         answers.patch = PatchTest.NONE;
-        Cautions cautions = Cautions.forClient(answers.told(), History.none(6), TODAY);
+        Cautions cautions = Cautions.forClient(answers.told(), Set.of(), TODAY);
         for (PlanStep step : plan.steps()) {
             assertThat(blocks(cautions.before(plan, step)).contains(CautionRule.PATCH_TEST))
                     .as(step.name())
@@ -391,17 +385,25 @@ class CautionsTest {
         answers.patch = PatchTest.NONE;
         List<Caution> cautions = before(answers, COLOUR);
         TakenOn taken = new TakenOn(
-                CautionRule.PATCH_TEST, "R. Ostrau", "The maker's leaflet asks for none here.", Instant.EPOCH);
+                CautionRule.PATCH_TEST,
+                cautions.get(0).sentence(),
+                "R. Ostrau",
+                "The maker's leaflet asks for none here.",
+                Instant.EPOCH);
         assertThat(Standing.of(cautions, List.of(), true)).anyMatch(Standing::blocks);
         assertThat(Standing.of(cautions, List.of(taken), true)).noneMatch(Standing::blocks);
         assertThat(Standing.of(cautions, List.of(taken), true).get(0).takenOn()).contains(taken);
         assertThat(Standing.of(cautions, List.of(taken), false)).anyMatch(Standing::blocks);
-        assertThatThrownBy(() -> new TakenOn(CautionRule.PATCH_TEST, " ", "Because I say so.", Instant.EPOCH))
+        answers.patch = new PatchTest(Optional.of(TODAY.minusDays(60)), PatchTest.Result.CLEAR);
+        assertThat(Standing.of(before(answers, COLOUR), List.of(taken), true))
+                .as("something else to say is not taken on with it")
+                .anyMatch(Standing::blocks);
+        assertThatThrownBy(() -> new TakenOn(CautionRule.PATCH_TEST, "", " ", "Because I say so.", Instant.EPOCH))
                 .hasMessageContaining("name");
-        assertThatThrownBy(() -> new TakenOn(CautionRule.PATCH_TEST, "R. Ostrau", " ok ", Instant.EPOCH))
+        assertThatThrownBy(() -> new TakenOn(CautionRule.PATCH_TEST, "", "R. Ostrau", " ok ", Instant.EPOCH))
                 .hasMessageContaining("reason");
-        assertThatThrownBy(
-                        () -> new TakenOn(CautionRule.EARLIER_REACTION, "R. Ostrau", "It will be fine.", Instant.EPOCH))
+        assertThatThrownBy(() ->
+                        new TakenOn(CautionRule.EARLIER_REACTION, "", "R. Ostrau", "It will be fine.", Instant.EPOCH))
                 .hasMessageContaining("cannot be taken on");
     }
 

@@ -112,6 +112,22 @@ class StrandHistoryTest {
                 .isEqualTo(BandKind.NATURAL);
     }
 
+    /** What once went on is not a danger for ever: it grows out and is cut off. */
+    @Test
+    void plantColourIsThereUntilItIsCutOff() {
+        Event henna = Event.colour(TODAY.minusMonths(18), Service.PLANT, Where.ALL, 5, Tone.COPPER, 0);
+        History history = new History(6, Growth.UNMEASURED, 3, List.of(henna));
+        assertThat(StrandHistory.of(history, 40, TODAY).stillThere(Service.PLANT))
+                .isTrue();
+        assertThat(StrandHistory.of(history, 19, TODAY).stillThere(Service.PLANT))
+                .as("if it grew slowly the last of it is still there")
+                .isTrue();
+        assertThat(StrandHistory.of(history, 17, TODAY).stillThere(Service.PLANT))
+                .isFalse();
+        assertThat(StrandHistory.of(history, 40, TODAY).stillThere(Service.METALLIC))
+                .isFalse();
+    }
+
     @Test
     void aMeasuredRegrowthCorrectsTheGrowthAndNarrowsTheLines() {
         History history = new History(

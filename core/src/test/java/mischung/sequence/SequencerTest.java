@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.time.LocalDate;
 import java.util.List;
+import java.util.Set;
 import mischung.caution.Cautions;
 import mischung.consult.Consultation;
 import mischung.hair.Band;
@@ -12,7 +13,6 @@ import mischung.hair.BandKind;
 import mischung.hair.Head;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
-import mischung.history.History;
 import mischung.plan.Bowl;
 import mischung.plan.Heads;
 import mischung.plan.Plan;
@@ -135,7 +135,7 @@ class SequencerTest {
         Plan nothing = Planner.plan(
                 Heads.grownOut(6, 6, Porosity.NORMAL), new Wish(8, Tone.NATURAL), School.LADDER, ProductRange.demo());
         assertThat(Sequencer.of(nothing).totalMinutes()).isZero();
-        assertThat(Cautions.forClient(Consultation.unasked(), History.none(6), LocalDate.EPOCH)
+        assertThat(Cautions.forClient(Consultation.unasked(), Set.of(), LocalDate.EPOCH)
                         .before(nothing))
                 .isEmpty();
     }

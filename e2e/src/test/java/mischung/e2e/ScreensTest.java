@@ -109,6 +109,10 @@ class ScreensTest extends OneApplication {
         String folder = System.getProperty("mischung.shots", "");
         Page day = open("/?date=2026-11-23", 1280, 800);
         keep(day, folder, "day");
+        day.keyboard().press("?");
+        assertThat(day.getByRole(AriaRole.DIALOG)).containsText("next light");
+        Page client = open("/clients/1", 1280, 800);
+        keep(client, folder, "client");
         Page clients = open("/clients", 1280, 800);
         keep(clients, folder, "clients");
         Page consult = open("/cases/2/consult", 1280, 800);

@@ -57,7 +57,7 @@ class CaseApiTest {
 
     @Test
     void aNewCaseIsReadChangedAndErased() {
-        Started.Answer made = app.post("/api/cases", "{\"clientName\":\" Nele Ott \",\"date\":\"2026-11-23\"}");
+        Started.Answer made = app.newCase(" Nele Ott ");
         assertThat(made.status()).isEqualTo(201);
         long id = made.json().path("id").asLong();
         JsonNode content = made.json().path("content");
@@ -183,13 +183,13 @@ class CaseApiTest {
 
     @Test
     void otherSitesCannotReachTheRecords() {
-        String body = "{\"clientName\":\"X\",\"date\":\"2026-11-23\"}";
-        var foreign = app.request("/api/cases")
+        String body = "{\"name\":\"X\",\"note\":\"\"}";
+        var foreign = app.request("/api/clients")
                 .header("Content-Type", "application/json")
                 .header("Origin", "http://elsewhere.example")
                 .POST(HttpRequest.BodyPublishers.ofString(body));
         assertThat(app.send(foreign).status()).isEqualTo(403);
-        var form = app.request("/api/cases")
+        var form = app.request("/api/clients")
                 .header("Content-Type", "text/plain")
                 .POST(HttpRequest.BodyPublishers.ofString(body));
         assertThat(app.send(form).status()).isEqualTo(415);
@@ -203,8 +203,7 @@ class CaseApiTest {
     /** Twenty hands on one case: every version is taken once, none is lost, none half-written. */
     @Test
     void manyChangesAtOnceAreTakenInTurn() throws Exception {
-        JsonNode made = app.post("/api/cases", "{\"clientName\":\"Viele\",\"date\":\"2026-11-23\"}")
-                .json();
+        JsonNode made = app.newCase("Viele").json();
         String path = "/api/cases/" + made.path("id").asLong();
         String content = made.path("content").toString();
         ExecutorService hands = Executors.newFixedThreadPool(20);

@@ -70,8 +70,7 @@ class ManyClientsTest {
     private static Started filled(Path folder) throws SQLException {
         String content;
         try (Started empty = new Started(folder, false)) {
-            JsonNode made = empty.post("/api/cases", "{\"clientName\":\"First\",\"date\":\"2026-11-23\"}")
-                    .json();
+            JsonNode made = empty.newCase("First").json();
             content = made.path("content").toString();
             empty.delete("/api/clients/" + made.path("clientId").asLong());
         }

@@ -161,6 +161,7 @@ class RoundTripTest {
         if (minute % 4 == 0) {
             taken.addObject()
                     .put("rule", "PATCH_TEST")
+                    .put("sentence", "No patch test was laid.")
                     .put("by", "Ärztin 中")
                     .put("reason", "by the leaflet")
                     .put("at", "2026-02-27T10:00:00Z");

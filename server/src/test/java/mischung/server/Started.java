@@ -76,6 +76,18 @@ final class Started implements AutoCloseable {
         return send(request(path).header("Content-Type", "application/json").POST(body(json)));
     }
 
+    /** A new client with an unread head to be worked on the 23rd of November 2026. */
+    Answer newCase(String client) {
+        Answer made = post(
+                "/api/clients",
+                JSON.createObjectNode().put("name", client).put("note", "").toString());
+        return made.status() != 201
+                ? made
+                : post(
+                        "/api/clients/" + made.json().path("id").asLong() + "/cases",
+                        "{\"date\":\"2026-11-23\",\"startTime\":\"09:00\",\"minutes\":240,\"chair\":\"\",\"copyOf\":0}");
+    }
+
     Answer put(String path, String json) {
         return send(request(path).header("Content-Type", "application/json").PUT(body(json)));
     }

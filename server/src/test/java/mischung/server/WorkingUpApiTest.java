@@ -75,7 +75,11 @@ class WorkingUpApiTest {
         ObjectNode told = content(3);
         asked(told);
         ObjectNode taken = told.withArray("takenOn").addObject();
-        taken.put("rule", "PATCH_TEST").put("by", "").put("reason", "no").put("at", "2026-11-23T08:00:00Z");
+        taken.put("rule", "PATCH_TEST")
+                .put("sentence", patchSentence())
+                .put("by", "")
+                .put("reason", "no")
+                .put("at", "2026-11-23T08:00:00Z");
         assertThat(put(3, told).field("field")).isEqualTo("content.takenOn[0].by");
         taken.put("by", "Ruth O.").put("reason", "The leaflet of this demi asks for none.");
         assertThat(put(3, told).status()).isEqualTo(200);
@@ -93,6 +97,7 @@ class WorkingUpApiTest {
         never.withArray("takenOn")
                 .addObject()
                 .put("rule", "EARLIER_REACTION")
+                .put("sentence", "")
                 .put("by", "Ruth O.")
                 .put("reason", "It will be fine")
                 .put("at", "2026-11-23T08:00:00Z");
@@ -101,10 +106,7 @@ class WorkingUpApiTest {
 
     @Test
     void theClockOfABlockedTestDoesNotStart() {
-        long id = app.post("/api/cases", "{\"clientName\":\"Ungefragt\",\"date\":\"2026-11-23\"}")
-                .json()
-                .path("id")
-                .asLong();
+        long id = app.newCase("Ungefragt").json().path("id").asLong();
         ObjectNode content = content(id);
         ObjectNode test = panel(content, 0, false).put("minutesOn", 0);
         content.putArray("strandTests").add(test);
@@ -115,6 +117,18 @@ class WorkingUpApiTest {
         assertThat(begun.field("field")).isEqualTo("content.strandTests[0].startedAt");
         test.put("onHead", false);
         assertThat(put(id, content).status()).as("a cut strand hurts nobody").isEqualTo(200);
+    }
+
+    /** What the plan says of the patch test of case 3. */
+    private static String patchSentence() {
+        for (JsonNode step : app.get("/api/cases/3/plan").json().path("stepCautions")) {
+            for (JsonNode caution : step) {
+                if (caution.path("rule").asString("").equals("PATCH_TEST")) {
+                    return caution.path("sentence").asString("");
+                }
+            }
+        }
+        throw new AssertionError("The plan says nothing of a patch test");
     }
 
     private static ObjectNode panel(ObjectNode content, double seen, boolean accepted) {

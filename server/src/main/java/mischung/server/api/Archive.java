@@ -41,8 +41,7 @@ class Archive {
                 add(
                         zip,
                         "cases/" + one.id() + ".mischung.json",
-                        text(json.writeValueAsString(new CaseController.ExportedCase(
-                                CaseController.FORMAT, CaseFormat.VERSION, one.file()))));
+                        text(json.writeValueAsString(CaseFormat.ExportedCase.of(one.file()))));
                 for (PhotoStore.Photo photo : photos.of(one.id())) {
                     byte[] jpeg = photos.jpeg(photo.id()).orElseThrow();
                     add(zip, "photos/" + one.id() + "-" + photo.id() + ".jpg", jpeg);

@@ -7,13 +7,7 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
-import java.util.Set;
-import java.util.TreeSet;
 import mischung.RefusedInput;
-import mischung.caution.Caution;
-import mischung.caution.Standing;
-import mischung.change.Factors;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Density;
@@ -21,11 +15,8 @@ import mischung.hair.Porosity;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
-import mischung.plan.Plan;
-import mischung.plan.Planner;
 import mischung.plan.School;
 import mischung.plan.Wish;
-import mischung.product.ProductRange;
 import mischung.server.store.CaseStore;
 import mischung.server.store.Shredder;
 import mischung.server.store.Visit;
@@ -44,32 +35,26 @@ import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.core.JacksonException;
-import tools.jackson.databind.JsonNode;
 
 /** Cases: list, begin, read, change, erase, and as a file. */
 @RestController
 @RequestMapping(path = "/api/cases", produces = MediaType.APPLICATION_JSON_VALUE)
 class CaseController {
-    /** Of an exported case. */
-    static final String FORMAT = "mischung-case";
-
     private static final int MOST_LISTED = 500;
-    private static final int USUAL_MINUTES = 240;
     private static final List<ZonePlace> FIRST_ZONES =
             List.of(ZonePlace.FRINGE, ZonePlace.CROWN, ZonePlace.SIDES, ZonePlace.BACK, ZonePlace.NAPE);
 
     private final CaseStore store;
     private final Cases cases;
     private final CaseFormat format;
-    private final House house;
+    private final CaseCautions cautions;
     private final Shredder shredder;
 
-    CaseController(CaseStore store, Cases cases, CaseFormat format, House house, Shredder shredder) {
+    CaseController(CaseStore store, Cases cases, CaseFormat format, CaseCautions cautions, Shredder shredder) {
         this.store = store;
         this.cases = cases;
         this.format = format;
-        this.house = house;
+        this.cautions = cautions;
         this.shredder = shredder;
     }
 
@@ -105,37 +90,13 @@ class CaseController {
         }
     }
 
-    /** Who and when; the head is read afterwards. */
-    record NewCase(String clientName, LocalDate date) {}
-
     /** A change: the whole content, and the version it was made on. */
     record CaseChange(long version, CaseFile content) {}
-
-    /** A case as a file. */
-    record ExportedCase(
-            @Schema(example = FORMAT) String format,
-            @Schema(example = "2") int formatVersion,
-            CaseFile content) {}
-
-    /** A file as it comes in: of this version or an older one. */
-    record ImportedCase(
-            @Schema(example = FORMAT) String format,
-            @Schema(example = "2") int formatVersion,
-
-            @Schema(implementation = CaseFile.class) JsonNode content) {}
 
     @GetMapping
     @Operation(operationId = "listCases", summary = "The newest 500 cases")
     List<CaseSummary> list() {
         return store.newest(MOST_LISTED).stream().map(CaseSummary::of).toList();
-    }
-
-    @PostMapping
-    @ResponseStatus(HttpStatus.CREATED)
-    @Operation(operationId = "beginCase", summary = "A new client and case: five zones of 30 cm natural 6, to be read")
-    CaseView begin(@RequestBody NewCase asked) {
-        return CaseView.of(
-                cases.addWithClient(unread(asked.clientName, asked.date, LocalTime.of(9, 0), USUAL_MINUTES, "")));
     }
 
     /** A head of which nothing is known yet. */
@@ -174,10 +135,10 @@ class CaseController {
         CheckedCase checked = checked(change.content);
         Cases.Stored before = cases.get(id);
         if (change.content.status().begun() && !before.file().status().begun()) {
-            refuseBlocked(checked, cases.calibration(before));
+            cautions.refuseBlockedWork(checked, checked.plan(cases.calibration(before)));
         }
-        refuseBlockedTests(checked, before.file().strandTests());
-        return cases.replace(id, change.version, change.content)
+        cautions.refuseBlockedTests(checked, before.file().strandTests());
+        return cases.replace(id, change.version, change.content, checked)
                 .map(CaseView::of)
                 .orElseThrow(() -> {
                     Cases.Stored now = cases.get(id);
@@ -189,59 +150,6 @@ class CaseController {
                             "It is at version " + now.version()
                                     + " now. Open it again; what you typed is still on your screen.");
                 });
-    }
-
-    /** Work on the hair does not begin past a block that nobody settled or took on. */
-    private void refuseBlocked(CheckedCase checked, Calibration known) {
-        Plan plan = Planner.plan(checked.head(), checked.wish(), checked.school(), ProductRange.demo(), known);
-        Set<String> blocks = new TreeSet<>();
-        plan.steps()
-                .forEach(step -> standing(checked, checked.cautions().before(plan, step)).stream()
-                        .filter(Standing::blocks)
-                        .forEach(s -> blocks.add(
-                                s.caution().title() + ": " + s.caution().lifts())));
-        if (!blocks.isEmpty()) {
-            throw new Refusal(
-                    HttpStatus.UNPROCESSABLE_CONTENT,
-                    "This work is blocked",
-                    "content.status",
-                    blocks.size() + (blocks.size() == 1 ? " block" : " blocks"),
-                    "Settle first: " + String.join(" · ", blocks));
-        }
-    }
-
-    /** Nor does the clock of a strand test start past one. */
-    private void refuseBlockedTests(CheckedCase checked, List<StrandTestView> before) {
-        for (int i = 0; i < checked.strandTests().size(); i++) {
-            StrandTestView test = checked.strandTests().get(i);
-            boolean begunBefore = i < before.size() && before.get(i).begun();
-            if (!test.begun() || begunBefore) {
-                continue;
-            }
-            Thickness thickness = checked.head().thickness();
-            List<Caution> cautions = checked.cautions()
-                    .before(
-                            test.product().change(test.product().amount()),
-                            test.band().checked(),
-                            test.course()
-                                    .on(test.start(thickness).best(), Factors.AVERAGE)
-                                    .fibre(),
-                            test.onHead());
-            for (Standing one : standing(checked, cautions)) {
-                if (one.blocks()) {
-                    throw new Refusal(
-                            HttpStatus.UNPROCESSABLE_CONTENT,
-                            "This test is blocked",
-                            "content.strandTests[" + i + "].startedAt",
-                            one.caution().title(),
-                            "Settle first: " + one.caution().lifts());
-                }
-            }
-        }
-    }
-
-    private List<Standing> standing(CheckedCase checked, List<Caution> cautions) {
-        return Standing.of(cautions, checked.takenOn(), house.settings().overridesAllowed());
     }
 
     @DeleteMapping("/{id}")
@@ -256,39 +164,29 @@ class CaseController {
 
     @GetMapping("/{id}/file")
     @Operation(operationId = "exportCase", summary = "The case as a file")
-    ResponseEntity<ExportedCase> export(@PathVariable long id) {
+    ResponseEntity<CaseFormat.ExportedCase> export(@PathVariable long id) {
         CaseFile content = cases.get(id).file();
         String name = "case-" + id + "-" + content.date() + ".mischung.json";
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
                         ContentDisposition.attachment().filename(name).build().toString())
-                .body(new ExportedCase(FORMAT, CaseFormat.VERSION, content));
+                .body(CaseFormat.ExportedCase.of(content));
     }
 
     @PostMapping("/file")
     @ResponseStatus(HttpStatus.CREATED)
     @Operation(operationId = "importCase", summary = "A case from a file, whole or not at all")
     CaseView importFile(
-            @RequestBody ImportedCase file,
+            @RequestBody CaseFormat.ImportedCase file,
             @Parameter(description = "the client it belongs to; 0: a new one") @RequestParam(defaultValue = "0")
                     long clientId) {
-        CaseFile content = contentOf(file);
-        return CaseView.of(clientId == 0 ? cases.addWithClient(content) : cases.add(clientId, content));
-    }
-
-    CaseFile contentOf(ImportedCase file) {
-        if (!file.format.equals(FORMAT)) {
-            throw new RefusedInput("format", file.format, "Choose a file exported by this program (" + FORMAT + ").");
-        }
-        CaseFile content;
+        CaseFile content = format.read(file);
         try {
-            content = format.read(file.content, file.formatVersion);
-        } catch (JacksonException wrong) {
-            throw wrong.prependPath(file, "content");
+            return CaseView.of(clientId == 0 ? cases.addWithClient(content) : cases.add(clientId, content));
+        } catch (RefusedInput refused) {
+            throw refused.at("content");
         }
-        checked(content);
-        return content;
     }
 
     private static CheckedCase checked(CaseFile content) {

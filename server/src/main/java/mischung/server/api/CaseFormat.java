@@ -1,8 +1,10 @@
 package mischung.server.api;
 
+import io.swagger.v3.oas.annotations.media.Schema;
 import mischung.RefusedInput;
 import mischung.hair.BandDetail;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -12,6 +14,26 @@ import tools.jackson.databind.node.ObjectNode;
 class CaseFormat {
     /** 1: head, wish and school. 2: also consultation, history, strand tests, what was taken on, chair and status. */
     static final int VERSION = 2;
+
+    /** Of an exported case. */
+    static final String NAME = "mischung-case";
+
+    /** A case as a file. */
+    record ExportedCase(
+            @Schema(example = NAME) String format,
+            @Schema(example = "2") int formatVersion,
+            CaseFile content) {
+        static ExportedCase of(CaseFile content) {
+            return new ExportedCase(NAME, VERSION, content);
+        }
+    }
+
+    /** A file as it comes in: of this version or an older one. */
+    record ImportedCase(
+            @Schema(example = NAME) String format,
+            @Schema(example = "2") int formatVersion,
+
+            @Schema(implementation = CaseFile.class) JsonNode content) {}
 
     private final JsonMapper json;
 
@@ -28,13 +50,25 @@ class CaseFormat {
         return version == VERSION ? json.readValue(content, CaseFile.class) : read(json.readTree(content), version);
     }
 
-    CaseFile read(JsonNode content, int version) {
+    private CaseFile read(JsonNode content, int version) {
         if (version < 1 || version > VERSION) {
             throw new RefusedInput(
                     "formatVersion", version, "This program reads version 1 to version " + VERSION + ".");
         }
         JsonNode newest = version == 1 && content instanceof ObjectNode old ? fromFirst(old.deepCopy()) : content;
         return json.treeToValue(newest, CaseFile.class);
+    }
+
+    /** @throws RefusedInput if it is no case of a known version; what is in it is still to be checked */
+    CaseFile read(ImportedCase file) {
+        if (!file.format.equals(NAME)) {
+            throw new RefusedInput("format", file.format, "Choose a file exported by this program (" + NAME + ").");
+        }
+        try {
+            return read(file.content, file.formatVersion);
+        } catch (JacksonException wrong) {
+            throw wrong.prependPath(file, "content");
+        }
     }
 
     private ObjectNode fromFirst(ObjectNode content) {

@@ -13,12 +13,6 @@ import org.springframework.stereotype.Component;
 /** Cases between the store, which keeps documents, and the screens, which speak of heads. */
 @Component
 class Cases {
-    /** Commonly; the product's instructions win. */
-    private static final int PATCH_READ_AFTER_DAYS = 2;
-
-    /** R71: where the client said nothing else, gloss in four to six weeks. */
-    private static final int USUAL_UPKEEP_WEEKS = 5;
-
     private final CaseStore store;
     private final CaseFormat format;
 
@@ -27,12 +21,8 @@ class Cases {
         this.format = format;
     }
 
-    /** A case with its numbers. */
-    record Stored(long id, long version, long clientId, CaseFile file) {
-        CheckedCase checked() {
-            return file.checked();
-        }
-    }
+    /** A case with its numbers, as it is kept and in the core's own types. */
+    record Stored(long id, long version, long clientId, CaseFile file, CheckedCase checked) {}
 
     Stored get(long id) {
         return store.find(id).map(this::stored).orElseThrow(() -> Refusal.noSuchCase(id));
@@ -43,35 +33,37 @@ class Cases {
     }
 
     private Stored stored(Visit.Numbered kept) {
-        CaseFile file = format.read(kept.visit().content(), kept.visit().contentVersion());
-        return new Stored(
-                kept.id(),
-                kept.version(),
-                kept.clientId(),
-                file.named(kept.visit().clientName()));
+        CaseFile file = format.read(kept.visit().content(), kept.visit().contentVersion())
+                .named(kept.visit().clientName());
+        return new Stored(kept.id(), kept.version(), kept.clientId(), file, file.checked());
     }
 
+    /** @throws RefusedInput naming the first field that cannot be, as all that takes a file in */
     Stored addWithClient(CaseFile file) {
-        return stored(store.addWithClient(visit(file)));
+        CheckedCase checked = file.checked();
+        return stored(store.addWithClient(visit(file, checked)), file, checked);
     }
 
     Stored add(long clientId, CaseFile file) {
-        return stored(store.add(clientId, visit(file)));
-    }
-
-    Optional<Stored> replace(long id, long version, CaseFile file) {
-        return store.replace(id, version, visit(file)).map(this::stored);
-    }
-
-    private Visit visit(CaseFile file) {
         CheckedCase checked = file.checked();
+        return stored(store.add(clientId, visit(file, checked)), file, checked);
+    }
+
+    /** @param checked of {@code file}, so that it need not be checked again */
+    Optional<Stored> replace(long id, long version, CaseFile file, CheckedCase checked) {
+        return store.replace(id, version, visit(file, checked)).map(kept -> stored(kept, file, checked));
+    }
+
+    private static Stored stored(Visit.Numbered kept, CaseFile file, CheckedCase checked) {
+        return new Stored(kept.id(), kept.version(), kept.clientId(), file.named(checked.clientName()), checked);
+    }
+
+    private Visit visit(CaseFile file, CheckedCase checked) {
         PatchTest patch = checked.consultation().patchTest();
-        Optional<LocalDate> patchToRead = patch.result() == PatchTest.Result.NOT_READ
-                ? patch.placed().map(day -> day.plusDays(PATCH_READ_AFTER_DAYS))
-                : Optional.empty();
-        double weeks = checked.consultation().upkeepWeeks();
+        Optional<LocalDate> patchToRead =
+                patch.result() == PatchTest.Result.NOT_READ ? patch.readableFrom() : Optional.empty();
         Optional<LocalDate> upkeep = file.status() == CaseFile.Status.DONE
-                ? Optional.of(file.date().plusDays(Math.round(7 * (weeks > 0 ? weeks : USUAL_UPKEEP_WEEKS))))
+                ? Optional.of(checked.consultation().comesAgain(file.date()))
                 : Optional.empty();
         return new Visit(
                 checked.clientName(),
@@ -90,33 +82,30 @@ class Cases {
 
     /** What the accepted strand tests of this client's earlier cases and of this one have taught. */
     Calibration calibration(Stored of) {
-        Calibration known = earlier(of);
-        for (StrandTestView test : of.file.strandTests()) {
-            if (test.accepted()) {
-                known = known.learn(test.asSeen(of.file.thickness())).takenIn();
-            }
-        }
-        return known;
+        return learned(earlier(of), of.file);
     }
 
     /** What was known of the client before this case. */
     Calibration earlier(Stored of) {
         Calibration known = Calibration.none();
-        for (Stored other : ofClient(of.clientId)) {
-            boolean before = other.file.date().isBefore(of.file.date())
-                    || (other.file.date().equals(of.file.date()) && other.id < of.id);
-            if (before) {
-                for (StrandTestView test : other.file.strandTests()) {
-                    if (test.accepted()) {
-                        known = known.learn(test.asSeen(other.file.thickness())).takenIn();
-                    }
-                }
+        for (Visit.Numbered other : store.documentsOf(of.clientId)) {
+            LocalDate day = other.visit().day();
+            if (day.isBefore(of.file.date()) || (day.equals(of.file.date()) && other.id() < of.id)) {
+                known = learned(
+                        known,
+                        format.read(other.visit().content(), other.visit().contentVersion()));
             }
         }
         return known;
     }
 
-    static RefusedInput inContent(RefusedInput refused) {
-        return refused.at("content");
+    private static Calibration learned(Calibration before, CaseFile file) {
+        Calibration known = before;
+        for (StrandTestView test : file.strandTests()) {
+            if (test.accepted()) {
+                known = known.learn(test.asSeen(file.thickness())).takenIn();
+            }
+        }
+        return known;
     }
 }

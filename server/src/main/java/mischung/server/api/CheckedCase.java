@@ -2,14 +2,24 @@ package mischung.server.api;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.util.Arrays;
+import java.util.EnumSet;
 import java.util.List;
+import java.util.Set;
 import mischung.caution.Cautions;
 import mischung.caution.TakenOn;
 import mischung.consult.Consultation;
+import mischung.doubt.Calibration;
 import mischung.hair.Head;
+import mischung.hair.Zone;
 import mischung.history.History;
+import mischung.history.Service;
+import mischung.history.StrandHistory;
+import mischung.plan.Plan;
+import mischung.plan.Planner;
 import mischung.plan.School;
 import mischung.plan.Wish;
+import mischung.product.ProductRange;
 
 /** A case in the core's own types: everything in it can be. */
 record CheckedCase(
@@ -24,7 +34,17 @@ record CheckedCase(
         List<StrandTestView> strandTests,
         List<TakenOn> takenOn) {
 
+    /** By its own school, on the range that ships with the program. */
+    Plan plan(Calibration known) {
+        return Planner.plan(head, wish, school, ProductRange.demo(), known);
+    }
+
     Cautions cautions() {
-        return Cautions.forClient(consultation, history, date);
+        Set<Service> onTheHair = EnumSet.noneOf(Service.class);
+        for (Zone zone : head.zones()) {
+            StrandHistory past = StrandHistory.of(history, zone.strand().lengthCm(), date);
+            Arrays.stream(Service.values()).filter(past::stillThere).forEach(onTheHair::add);
+        }
+        return Cautions.forClient(consultation, onTheHair, date);
     }
 }

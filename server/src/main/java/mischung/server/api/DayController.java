@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import java.time.LocalDate;
 import java.util.List;
 import mischung.server.store.CaseStore;
+import mischung.server.store.HouseStore;
 import mischung.server.store.Visit;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -21,11 +22,13 @@ class DayController {
     private static final int AHEAD_DAYS = 7;
 
     private final CaseStore cases;
-    private final House house;
+    private final HouseSettings house;
+    private final HouseStore stock;
 
-    DayController(CaseStore cases, House house) {
+    DayController(CaseStore cases, HouseSettings house, HouseStore stock) {
         this.cases = cases;
         this.house = house;
+        this.stock = stock;
     }
 
     /** A day in the house. */
@@ -35,18 +38,19 @@ class DayController {
             List<CaseController.CaseSummary> appointments,
             List<CaseController.CaseSummary> patchTestsToRead,
             List<CaseController.CaseSummary> upkeepDue,
-            List<House.StockView> stockLow) {}
+            List<HouseController.StockView> stockLow) {}
 
     @GetMapping("/{date}")
     @Operation(operationId = "day", summary = "Chairs and appointments of a day, and what is due")
     DayView day(@PathVariable LocalDate date) {
         return new DayView(
                 date,
-                house.settings().chairs(),
+                house.now().chairs(),
                 summaries(cases.ofDay(date)),
                 summaries(cases.patchTestsToRead(date, MOST_DUE)),
                 summaries(cases.upkeepDue(date.plusDays(AHEAD_DAYS), MOST_DUE)),
-                house.stock().stream().filter(House.StockView::low).toList());
+                HouseController.StockView.of(
+                        stock.stock().stream().filter(HouseStore.Stock::low).toList()));
     }
 
     private static List<CaseController.CaseSummary> summaries(List<Visit.Summary> visits) {

@@ -32,15 +32,15 @@ class DemoCases implements SmartInitializingSingleton {
     private final Settings settings;
     private final CaseStore store;
     private final Cases cases;
-    private final CaseController files;
+    private final CaseFormat format;
     private final JsonMapper json;
     private final Clock clock;
 
-    DemoCases(Settings settings, CaseStore store, Cases cases, CaseController files, JsonMapper json, Clock clock) {
+    DemoCases(Settings settings, CaseStore store, Cases cases, CaseFormat format, JsonMapper json, Clock clock) {
         this.settings = settings;
         this.store = store;
         this.cases = cases;
-        this.files = files;
+        this.format = format;
         this.json = json;
         this.clock = clock;
     }
@@ -86,7 +86,7 @@ class DemoCases implements SmartInitializingSingleton {
             List<CaseFile> all = new ArrayList<>();
             for (Resource file : new PathMatchingResourcePatternResolver().getResources("classpath:demo/*.json")) {
                 try (InputStream in = file.getInputStream()) {
-                    all.add(files.contentOf(json.readValue(in, CaseController.ImportedCase.class)));
+                    all.add(format.read(json.readValue(in, CaseFormat.ImportedCase.class)));
                 }
             }
             return all;

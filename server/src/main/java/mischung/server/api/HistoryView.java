@@ -3,7 +3,6 @@ package mischung.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
-import mischung.RefusedInput;
 import mischung.hair.Tone;
 import mischung.history.Event;
 import mischung.history.Growth;
@@ -59,15 +58,8 @@ public record HistoryView(
     /** @param today the day of the work; nothing may lie after it */
     History checked(LocalDate today) {
         List<Event> checked = CaseFile.eachOf("events", events, EventView::checked);
-        for (int i = 0; i < checked.size(); i++) {
-            if (checked.get(i).date().isAfter(today)) {
-                throw new RefusedInput(
-                        "events[" + i + "].date",
-                        checked.get(i).date(),
-                        "That is after the day of the work, " + today + ".");
-            }
-        }
-        History told = new History(naturalLevel, Growth.between(growthFrom, growthTo), washesPerWeek, checked);
+        History told =
+                new History(naturalLevel, Growth.between(growthFrom, growthTo), washesPerWeek, checked).notAfter(today);
         return measuredRegrowthCm == 0 ? told : told.corrected(measuredRegrowthCm, today);
     }
 }

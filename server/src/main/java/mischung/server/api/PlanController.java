@@ -1,12 +1,7 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
-import java.util.List;
-import mischung.caution.Caution;
-import mischung.caution.Standing;
 import mischung.plan.Plan;
-import mischung.plan.Planner;
-import mischung.product.ProductRange;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -18,11 +13,11 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api/cases/{id}/plan", produces = MediaType.APPLICATION_JSON_VALUE)
 class PlanController {
     private final Cases cases;
-    private final House house;
+    private final CaseCautions cautions;
 
-    PlanController(Cases cases, House house) {
+    PlanController(Cases cases, CaseCautions cautions) {
         this.cases = cases;
-        this.house = house;
+        this.cautions = cautions;
     }
 
     @GetMapping
@@ -32,19 +27,13 @@ class PlanController {
     PlanView plan(@PathVariable long id) {
         Cases.Stored stored = cases.get(id);
         CheckedCase checked = stored.checked();
-        Plan plan = Planner.plan(
-                checked.head(), checked.wish(), checked.school(), ProductRange.demo(), cases.calibration(stored));
+        Plan plan = checked.plan(cases.calibration(stored));
         return PlanView.of(
                 plan,
                 checked.startTime(),
-                standing(checked, checked.cautions().before(plan)),
+                StandingView.of(cautions.before(checked, plan)),
                 plan.steps().stream()
-                        .map(step -> standing(checked, checked.cautions().before(plan, step)))
+                        .map(step -> StandingView.of(cautions.before(checked, plan, step)))
                         .toList());
-    }
-
-    private List<StandingView> standing(CheckedCase checked, List<Caution> cautions) {
-        return StandingView.of(
-                Standing.of(cautions, checked.takenOn(), house.settings().overridesAllowed()));
     }
 }

@@ -6,8 +6,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import mischung.caution.Standing;
-import mischung.change.Change;
 import mischung.change.Course;
 import mischung.doubt.Calibration;
 import mischung.doubt.Draws;
@@ -34,11 +32,11 @@ class StrandTestController {
     private static final long SEED = 4;
 
     private final Cases cases;
-    private final House house;
+    private final CaseCautions cautions;
 
-    StrandTestController(Cases cases, House house) {
+    StrandTestController(Cases cases, CaseCautions cautions) {
         this.cases = cases;
-        this.house = house;
+        this.cautions = cautions;
     }
 
     /** One factor, before and after. */
@@ -106,15 +104,10 @@ class StrandTestController {
         Course course = test.course();
         Forecast forecast = forecast(start, course, known);
         Canvas end = forecast.expected();
-        Change change = test.product().change(test.product().amount());
-        List<Standing> standing = Standing.of(
-                checked.cautions().before(change, band, end.fibre(), test.onHead()),
-                checked.takenOn(),
-                house.settings().overridesAllowed());
         LookView predicted = LookView.of(end.look());
         BandKind seenAs = test.product().kind().lifts() ? BandKind.LIGHTENED : band.kind();
         return new PanelView(
-                change.words(),
+                test.change().words(),
                 LookView.of(start.best().look()),
                 predicted,
                 forecast.levels().words(),
@@ -131,7 +124,7 @@ class StrandTestController {
                 learned == null
                         ? forecast.levels().words()
                         : forecast(start, course, learned.takenIn()).levels().words(),
-                StandingView.of(standing));
+                StandingView.of(cautions.before(checked, test, end)));
     }
 
     private static Forecast forecast(Start start, Course course, Calibration known) {

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Optional;
 import mischung.Constants;
 import mischung.RefusedInput;
+import mischung.change.Change;
 import mischung.change.Course;
 import mischung.doubt.Start;
 import mischung.doubt.StrandTest;
@@ -63,7 +64,7 @@ public record StrandTestView(
 
     StrandTestView checked() {
         CaseFile.at("band", band::checked);
-        CaseFile.at("product", () -> product.change(product.amount()));
+        CaseFile.at("product", this::change);
         RefusedInput.within("minutesOn", minutesOn, 0, 240, "min");
         CaseFile.at("seen", () -> LevelScale.requireHalves("level", seen.level));
         if (accepted && !seen.done) {
@@ -78,6 +79,20 @@ public record StrandTestView(
     /** Whether anything was laid on hair. */
     boolean begun() {
         return !startedAt.isEmpty() || minutesOn > 0;
+    }
+
+    /** Whether it is one and the same piece of work on hair, begun at the same time. */
+    boolean sameWorkAs(StrandTestView other) {
+        return other.begun()
+                && startedAt.equals(other.startedAt)
+                && onHead == other.onHead
+                && product.equals(other.product)
+                && band.equals(other.band);
+    }
+
+    /** What it was meant to be. */
+    Change change() {
+        return product.change(product.amount());
     }
 
     /** For as long as it was really on; as long as it was meant to, before. */

@@ -1,0 +1,122 @@
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import type { Kind, Tone } from '../api/client';
+import { useTones, useVocabulary } from '../api/queries';
+import { useCase } from '../state/caseContext';
+import { useLight } from '../state/light';
+import { readByEye, withEdge, type BandAt } from '../state/strands';
+import { useBand } from '../state/useBand';
+import { Choice } from './Choice';
+import { DraftField, typedNumber } from './DraftField';
+import { LadderPicker } from './Ladder';
+
+const GREY_STEPS = [0, 25, 50, 75, 100];
+
+/** How deep, what was done, what tone, how grey, and down to where: by eye. */
+export function BandColour({ at }: { at: BandAt }): ReactNode {
+  const { document, state } = useCase();
+  const vocabulary = useVocabulary().data;
+  const { band, last, set, refused, path } = useBand(at);
+  const tones = useTones(band?.kind ?? 'NATURAL', band?.level ?? 6).data ?? [];
+  const { light } = useLight();
+  if (!band) {
+    return null;
+  }
+  const usual = (kind: Kind): Tone =>
+    vocabulary?.kinds.find(({ value }) => value === kind)?.usualTone ?? 'NATURAL';
+  const read = (kind: Kind, level: number): void => {
+    const keeps = kind === band.kind || band.tone === usual(kind);
+    set(readByEye(band, { kind, level, ...(keeps ? {} : { tone: usual(kind) }) }));
+  };
+  const lift = (by: number): void => set(readByEye(band, { level: band.level + by }), `level ${path}`);
+  return (
+    <>
+      <LadderPicker band={band} onRead={read} />
+      <div className="level-line">
+        <Button aria-label="Half a level darker" onClick={() => lift(-0.5)}>
+          −½
+        </Button>
+        <DraftField
+          label="Level"
+          hideLabel
+          width={64}
+          inputMode="decimal"
+          value={String(band.level)}
+          refused={refused('level')}
+          onText={(text) => {
+            const level = typedNumber(text);
+            if (!Number.isNaN(level)) {
+              set(readByEye(band, { level }), `level ${path}`);
+            }
+          }}
+        />
+        <Button aria-label="Half a level lighter" onClick={() => lift(0.5)}>
+          +½
+        </Button>
+        <span className="over-it">
+          {(['COLOURED', 'DIRECT'] as const).map((kind) => (
+            <Button
+              key={kind}
+              type={band.kind === kind ? 'primary' : 'default'}
+              aria-pressed={band.kind === kind}
+              onClick={() => read(kind, band.level)}
+            >
+              {vocabulary?.kinds.find(({ value }) => value === kind)?.words}
+            </Button>
+          ))}
+        </span>
+      </div>
+      <h3>Tone</h3>
+      <Choice
+        label="Tone"
+        value={band.tone}
+        onChoose={(tone) => set(readByEye(band, { tone }))}
+        options={tones.map(({ tone, look: swatch }) => ({
+          value: tone,
+          label: vocabulary?.tones.find(({ value }) => value === tone)?.words ?? tone,
+          colour: swatch.colours[light],
+        }))}
+      />
+      <h3>Grey</h3>
+      <div className="grey-line">
+        <Choice
+          label="Grey share"
+          value={Math.round(band.greyShare * 100)}
+          onChoose={(percent) => set({ greyShare: percent / 100 })}
+          options={GREY_STEPS.map((percent) => ({ value: percent, label: `${percent}` }))}
+        />
+        <DraftField
+          label="Grey share in percent"
+          hideLabel
+          width={84}
+          suffix="%"
+          inputMode="decimal"
+          value={String(Math.round(band.greyShare * 1000) / 10)}
+          refused={refused('greyShare') === undefined ? undefined : 'Give 0 to 100 %.'}
+          onText={(text) => {
+            const percent = typedNumber(text);
+            if (!Number.isNaN(percent)) {
+              set({ greyShare: percent / 100 }, `grey ${path}`);
+            }
+          }}
+        />
+      </div>
+      <div className="cm-line">
+        <DraftField
+          label={last ? 'Ends of the hair at' : 'Down to'}
+          width={96}
+          suffix="cm"
+          inputMode="decimal"
+          value={String(band.toCm)}
+          refused={refused('toCm')}
+          onText={(text) => {
+            const cm = typedNumber(text);
+            if (!Number.isNaN(cm)) {
+              document.edit(withEdge(state.content, at, cm), `cm ${path}`);
+            }
+          }}
+        />
+      </div>
+    </>
+  );
+}

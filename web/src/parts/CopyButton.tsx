@@ -1,0 +1,27 @@
+import { Button, Dropdown } from 'antd';
+import type { ReactNode } from 'react';
+import type { Place } from '../api/client';
+import { useCase } from '../state/caseContext';
+import { copyBands, type BandAt } from '../state/strands';
+
+export function CopyButton({ at, nameOf }: { at: BandAt; nameOf: (place: Place) => string }): ReactNode {
+  const { document, state } = useCase();
+  const { content } = state;
+  const others = content.zones.filter((_, i) => i !== at.zone).map(({ place }) => place);
+  return (
+    <Dropdown
+      trigger={['click']}
+      disabled={others.length === 0}
+      menu={{
+        items: [
+          { key: 'ALL', label: 'all other zones' },
+          ...others.map((place) => ({ key: place, label: nameOf(place).toLowerCase() })),
+        ],
+        onClick: ({ key }) =>
+          document.edit(copyBands(content, at.zone, key === 'ALL' ? others : [key as Place])),
+      }}
+    >
+      <Button aria-label="Copy this zone's bands to">Copy to…</Button>
+    </Dropdown>
+  );
+}

@@ -1,0 +1,215 @@
+import { Button } from 'antd';
+import { useEffect, useState, type ReactNode } from 'react';
+import type { PanelView, Place, StrandTestView } from '../api/client';
+import { useModelChoices, useVocabulary } from '../api/queries';
+import { useCase } from '../state/caseContext';
+import { asUsual, type Laid } from '../state/modelRun';
+import { cmWords } from '../state/strands';
+import { CautionLine, keyOf } from './Cautions';
+import { DraftField, typedNumber } from './DraftField';
+import { SelectField } from './SelectField';
+import { Compared, SeenEditor } from './TestSeen';
+
+/** One panel: what is tried on which hair, its clock, what was seen, and what was predicted. */
+export function TestPanel(props: {
+  number: number;
+  test: StrandTestView;
+  view: PanelView | undefined;
+  nameOf: (place: Place) => string;
+  onChange: (change: Partial<StrandTestView>, merge?: string) => void;
+  onRemove: () => void;
+}): ReactNode {
+  const { test, view, onChange } = props;
+  const { state } = useCase();
+  const choices = useModelChoices().data;
+  const vocabulary = useVocabulary().data;
+  const word = choices?.products.find(({ value }) => value === test.product.kind);
+  const refused = (field: string): string | undefined =>
+    state.saving.status === 'refused' &&
+    state.saving.problem.field.includes(`strandTests[${props.number - 1}]`) &&
+    state.saving.problem.field.endsWith(field)
+      ? state.saving.problem.remedy
+      : undefined;
+  const product = (change: Partial<StrandTestView['product']>, merge?: string): void =>
+    onChange({ product: { ...test.product, ...change } }, merge);
+  const figure = (label: string, field: 'volume' | 'ratio' | 'amount', suffix: string): ReactNode => (
+    <DraftField
+      label={label}
+      width={92}
+      suffix={suffix}
+      inputMode="decimal"
+      value={String(test.product[field])}
+      refused={refused(field === 'ratio' ? 'developerPerPowder' : field === 'amount' ? 'minutes' : field)}
+      onText={(text) => {
+        const value = typedNumber(text);
+        if (!Number.isNaN(value)) {
+          product({ [field]: value }, field);
+        }
+      }}
+    />
+  );
+  const bands = state.content.zones.flatMap((zone) =>
+    zone.bands.map((band) => ({
+      key: `${zone.place} ${band.fromCm}`,
+      words: `${props.nameOf(zone.place)} ${cmWords(band.fromCm)}–${cmWords(band.toCm)} cm`,
+      zone,
+      band,
+    })),
+  );
+  const here = `${test.place} ${test.band.fromCm}`;
+  const blocked = view?.cautions.some(({ blocks }) => blocks) ?? false;
+  const colours = word?.colours === true && test.product.kind !== 'DIRECT';
+  return (
+    <article className={`test-panel ${test.accepted ? 'accepted' : ''}`} aria-label={`Panel ${props.number}`}>
+      <header>
+        <h2>Panel {props.number}</h2>
+        <Button type="text" aria-label={`Take panel ${props.number} away`} onClick={props.onRemove}>
+          ×
+        </Button>
+      </header>
+      <div className="facts">
+        <SelectField
+          label="Hair"
+          value={here}
+          options={[
+            ...bands.map(({ key, words }) => ({ value: key, words })),
+            ...(bands.some(({ key }) => key === here) ? [] : [{ value: here, words: 'as read then' }]),
+          ]}
+          onChange={(key) => {
+            const to = bands.find((one) => one.key === key);
+            if (to) {
+              onChange({ place: to.zone.place, band: to.band });
+            }
+          }}
+        />
+        <SelectField
+          label="Where"
+          value={test.onHead ? 'head' : 'cut'}
+          options={[
+            { value: 'head', words: 'hidden on the head' },
+            { value: 'cut', words: 'cut strand' },
+          ]}
+          onChange={(where) => onChange({ onHead: where === 'head' })}
+        />
+        <SelectField<Laid>
+          label="Product"
+          value={test.product.kind}
+          options={(choices?.products ?? []).filter(({ value }) => value !== 'WASHES')}
+          onChange={(kind) => {
+            const to = choices?.products.find(({ value }) => value === kind);
+            if (to) {
+              onChange({ product: asUsual(test.product, to) });
+            }
+          }}
+        />
+        <SelectField
+          label="Under"
+          value={test.product.cover}
+          options={choices?.covers ?? []}
+          onChange={(cover) => product({ cover })}
+        />
+        <SelectField
+          label="Laid at"
+          value={test.product.place}
+          options={choices?.places ?? []}
+          onChange={(place) => product({ place })}
+        />
+        <SelectField
+          label="Warmth"
+          value={test.product.heat ? 'added' : 'none'}
+          options={[
+            { value: 'none', words: 'none added' },
+            { value: 'added', words: 'added' },
+          ]}
+          onChange={(warmth) => product({ heat: warmth === 'added' })}
+        />
+      </div>
+      {colours && (
+        <div className="facts">
+          <SelectField
+            label="Shade level"
+            value={String(test.product.shadeLevel)}
+            options={[1, 2, 3, 4, 5, 6, 7, 8, 9, 10].map((level) => ({
+              value: String(level),
+              words: String(level),
+            }))}
+            onChange={(level) => product({ shadeLevel: Number(level) })}
+          />
+          <SelectField
+            label="Shade tone"
+            value={test.product.shadeTone}
+            options={(vocabulary?.tones ?? []).filter(({ wishable }) => wishable)}
+            onChange={(shadeTone) => product({ shadeTone })}
+          />
+        </div>
+      )}
+      <div className="facts">
+        {(word?.usualVolume ?? 0) > 0 && figure('Developer', 'volume', 'vol')}
+        {(word?.usualRatio ?? 0) > 0 && figure('1 to', 'ratio', '')}
+        {figure('Minutes', 'amount', 'min')}
+        <Clock test={test} blocked={blocked} onChange={onChange} />
+      </div>
+      {view && <Compared view={view} done={test.seen.done} />}
+      <SeenEditor test={test} onChange={onChange} />
+      {view && view.cautions.length > 0 && (
+        <details className="panel-cautions" open={blocked}>
+          <summary>
+            {blocked ? 'Blocked: do not begin' : 'Mind'} ({view.cautions.length})
+          </summary>
+          <ul>
+            {view.cautions.map((caution) => (
+              <CautionLine key={keyOf(caution)} caution={caution} />
+            ))}
+          </ul>
+        </details>
+      )}
+    </article>
+  );
+}
+
+/** A clock that runs from its start, however often the page is left and opened. */
+function Clock({
+  test,
+  blocked,
+  onChange,
+}: {
+  test: StrandTestView;
+  blocked: boolean;
+  onChange: (change: Partial<StrandTestView>) => void;
+}): ReactNode {
+  const running = test.startedAt !== '' && test.minutesOn === 0;
+  const [now, setNow] = useState(() => Date.now());
+  useEffect(() => {
+    if (!running) {
+      return undefined;
+    }
+    const timer = setInterval(() => setNow(Date.now()), 1000);
+    return () => clearInterval(timer);
+  }, [running]);
+  const seconds = Math.max(0, Math.floor((now - new Date(test.startedAt).getTime()) / 1000));
+  return (
+    <div className="test-clock">
+      {running ? (
+        <>
+          <strong role="timer">
+            {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}
+          </strong>
+          <Button onClick={() => onChange({ minutesOn: Math.max(0.1, Math.round(seconds / 6) / 10) })}>
+            Rinse now
+          </Button>
+        </>
+      ) : (
+        <>
+          {test.minutesOn > 0 && <strong>{test.minutesOn} min on</strong>}
+          <Button
+            disabled={blocked}
+            title={blocked ? 'Blocked: see below what settles it' : undefined}
+            onClick={() => onChange({ startedAt: new Date().toISOString(), minutesOn: 0 })}
+          >
+            {test.minutesOn > 0 ? 'Start again' : 'Start the clock'}
+          </Button>
+        </>
+      )}
+    </div>
+  );
+}

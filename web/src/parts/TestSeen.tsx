@@ -1,0 +1,124 @@
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import type { PanelView, StrandTestView } from '../api/client';
+import { useTones, useVocabulary } from '../api/queries';
+import { useLight } from '../state/light';
+import { halves } from '../state/strands';
+import { Choice } from './Choice';
+import { SelectField } from './SelectField';
+
+/** Before, predicted and seen side by side; what that says, and what accepting it changes. */
+export function Compared({ view, done }: { view: PanelView; done: boolean }): ReactNode {
+  const { light } = useLight();
+  const patches: [string, PanelView['before'], string][] = [
+    ['before', view.before, ''],
+    ['predicted', view.predicted, `(${view.range})`],
+    ...(done ? [['seen', view.seen, ''] as [string, PanelView['before'], string]] : []),
+  ];
+  return (
+    <>
+      <div className="compared" aria-label="Predicted and seen">
+        {patches.map(([words, look, range]) => (
+          <figure key={words} style={{ backgroundColor: look.colours[light] }} className={words}>
+            <figcaption>
+              <small>{words}</small> {look.levelWords} {look.tone} {range}
+            </figcaption>
+          </figure>
+        ))}
+      </div>
+      {view.verdict === '' ? (
+        <p className="quiet">Afterwards, wet: {view.stretchAfter}.</p>
+      ) : (
+        <p className={view.flagged ? 'verdict-line flagged' : 'verdict-line'} role="status">
+          {view.verdict}
+        </p>
+      )}
+      {view.changes.length > 0 && (
+        <table className="changes">
+          <caption className="unseen">What accepting changes</caption>
+          <tbody>
+            {view.changes
+              .filter(
+                ({ before, after, beforeSpread, afterSpread }) =>
+                  before !== after || beforeSpread !== afterSpread,
+              )
+              .map((one) => (
+                <tr key={one.factor}>
+                  <th scope="row">{one.words}</th>
+                  <td>
+                    {one.before} → <strong>{one.after}</strong>
+                  </td>
+                  <td>
+                    ± {Math.round(100 * one.beforeSpread)} → {Math.round(100 * one.afterSpread)} %
+                  </td>
+                </tr>
+              ))}
+            <tr>
+              <th scope="row">level again</th>
+              <td colSpan={2}>
+                {view.range} → <strong>{view.rangeAfter}</strong>
+              </td>
+            </tr>
+          </tbody>
+        </table>
+      )}
+    </>
+  );
+}
+
+/** What was seen once it was rinsed and dried. */
+export function SeenEditor(props: {
+  test: StrandTestView;
+  onChange: (change: Partial<StrandTestView>, merge?: string) => void;
+}): ReactNode {
+  const { test, onChange } = props;
+  const vocabulary = useVocabulary().data;
+  const tones = useTones('LIGHTENED', test.seen.level).data ?? [];
+  const seen = (change: Partial<StrandTestView['seen']>, merge?: string): void =>
+    onChange({ seen: { ...test.seen, ...change, done: true } }, merge);
+  return (
+    <div className="seen">
+      <h3>Seen, rinsed and dried</h3>
+      <div className="level-line">
+        <Button aria-label="Seen half a level darker" onClick={() => seen({ level: test.seen.level - 0.5 })}>
+          −½
+        </Button>
+        <strong className="seen-level">{test.seen.done ? halves(test.seen.level) : '?'}</strong>
+        <Button aria-label="Seen half a level lighter" onClick={() => seen({ level: test.seen.level + 0.5 })}>
+          +½
+        </Button>
+        <SelectField
+          label="Tone seen"
+          value={test.seen.tone}
+          options={tones.map(({ tone }) => ({
+            value: tone,
+            words: vocabulary?.tones.find(({ value }) => value === tone)?.words ?? tone,
+          }))}
+          onChange={(tone) => seen({ tone })}
+        />
+      </div>
+      <Choice
+        label="Wet stretch seen"
+        value={test.seen.stretch}
+        onChoose={(stretch) => seen({ stretch })}
+        options={(vocabulary?.stretches ?? []).map(({ value, words }) => ({ value, label: words }))}
+      />
+      <Choice
+        label="Breakage"
+        value={test.seen.breakage}
+        onChoose={(breakage) => seen({ breakage })}
+        options={(vocabulary?.breakages ?? []).map(({ value, words }) => ({
+          value,
+          label: value === 'NONE' ? 'no breakage' : words,
+        }))}
+      />
+      <Button
+        type={test.accepted ? 'default' : 'primary'}
+        disabled={!test.seen.done}
+        onClick={() => onChange({ accepted: !test.accepted })}
+      >
+        {test.accepted ? 'Counts. Take it back' : 'Accept: it counts for this client'}
+      </Button>
+    </div>
+  );
+}

@@ -1,0 +1,26 @@
+import type { ReactNode } from 'react';
+import { usePlan } from '../api/queries';
+import { useCase } from '../state/caseContext';
+import type { BandAt } from '../state/strands';
+
+/** What the plan makes of this band, so that a reading's weight is felt while it is made. */
+export function Verdict({ at }: { at: BandAt }): ReactNode {
+  const { state } = useCase();
+  const plan = usePlan(state.id, state.version);
+  const answer = plan.data?.answers[at.zone]?.[at.band];
+  if (!answer) {
+    return null;
+  }
+  return (
+    <section className="verdict" aria-label="What the plan makes of it" aria-live="polite">
+      <strong>
+        For {plan.data?.wish}: {answer.words}.
+      </strong>
+      <ul>
+        {answer.reasons.map((reason) => (
+          <li key={reason.sentence}>{reason.sentence}</li>
+        ))}
+      </ul>
+    </section>
+  );
+}

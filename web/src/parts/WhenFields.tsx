@@ -1,0 +1,31 @@
+import type { ReactNode } from 'react';
+import { useCase } from '../state/caseContext';
+import { DraftField } from './DraftField';
+
+/** The day of the work and when it begins. */
+export function WhenFields(): ReactNode {
+  const { document, state } = useCase();
+  const { content, saving } = state;
+  const refused = (field: string): string | undefined =>
+    saving.status === 'refused' && saving.problem.field.endsWith(field) ? saving.problem.remedy : undefined;
+  return (
+    <>
+      <DraftField
+        label="Day"
+        type="date"
+        width={158}
+        value={content.date}
+        refused={refused('date')}
+        onText={(date) => date !== '' && document.edit({ ...content, date }, 'date')}
+      />
+      <DraftField
+        label="Begins"
+        type="time"
+        width={132}
+        value={content.startTime.slice(0, 5)}
+        refused={refused('startTime')}
+        onText={(startTime) => startTime !== '' && document.edit({ ...content, startTime }, 'startTime')}
+      />
+    </>
+  );
+}
