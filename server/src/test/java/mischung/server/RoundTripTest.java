@@ -142,7 +142,7 @@ class RoundTripTest {
                 .put("clientName", name)
                 .put("date", "2026-02-28")
                 .put("startTime", String.format("%02d:%02d:00", minute / 60, minute % 60))
-                .put("minutes", 5 + minute)
+                .put("minutes", Math.min(1440, 5 + minute))
                 .put("chair", minute % 2 == 0 ? "" : "Window")
                 .put("status", minute % 3 == 0 ? "WAITING" : "BOOKED")
                 .put("density", "DENSE")
