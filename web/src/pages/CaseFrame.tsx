@@ -42,6 +42,7 @@ export function CaseFrame(): ReactNode {
 
 function OpenCase({ id, onAgain }: { id: number; onAgain: () => void }): ReactNode {
   const [loading, setLoading] = useState<Loading>({ status: 'loading' });
+  const vocabulary = useVocabulary();
   useEffect(() => {
     let wanted = true;
     answered(api.GET('/api/cases/{id}', { params: { path: { id } } })).then(
@@ -52,7 +53,8 @@ function OpenCase({ id, onAgain }: { id: number; onAgain: () => void }): ReactNo
       wanted = false;
     };
   }, [id]);
-  if (loading.status === 'loading') {
+  // What a key or a press means is said by the vocabulary, so nothing can be pressed before it is there.
+  if (loading.status === 'loading' || (loading.status === 'open' && vocabulary.isPending)) {
     return <Spin className="wait" />;
   }
   if (loading.status === 'failed') {

@@ -103,6 +103,7 @@ class BadInputTest extends OneApplication {
         page.getByLabel("Client").fill(name);
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New case"))
                 .click();
+        page.waitForURL("**/consult");
         assertThat(page.getByLabel("Client", exactly())).hasValue(name);
         page.navigate("/clients");
         assertThat(page.getByText(name).first()).isVisible();
