@@ -9,10 +9,12 @@ import { CaseFrame } from './pages/CaseFrame';
 import { ClientPage } from './pages/ClientPage';
 import { ClientsPage } from './pages/ClientsPage';
 import { ConsultPage } from './pages/ConsultPage';
+import { DecidePage } from './pages/DecidePage';
 import { DayPage } from './pages/DayPage';
 import { HistoryPage } from './pages/HistoryPage';
 import { ModelPage } from './pages/ModelPage';
 import { PlanPage } from './pages/PlanPage';
+import { PromisePage } from './pages/PromisePage';
 import { ReadPage } from './pages/ReadPage';
 import { TestsPage } from './pages/TestsPage';
 import { LIGHTS, LightContext } from './state/light';
@@ -25,6 +27,7 @@ import './styles/consult.css';
 import './styles/history.css';
 import './styles/tests.css';
 import './styles/plan.css';
+import './styles/decide.css';
 import './styles/model.css';
 import './styles/small.css';
 
@@ -51,6 +54,8 @@ const router = createBrowserRouter([
       { path: 'history', element: <HistoryPage /> },
       { path: 'read', element: <ReadPage /> },
       { path: 'tests', element: <TestsPage /> },
+      { path: 'decide', element: <DecidePage /> },
+      { path: 'promise', element: <PromisePage /> },
       { path: 'plan', element: <PlanPage /> },
     ],
   },

@@ -40,6 +40,17 @@ export type ModelRun = Schemas['ModelRun'];
 export type ModelView = Schemas['ModelView'];
 export type ModelChoices = Schemas['ModelChoices'];
 export type ModelChecks = Schemas['ModelChecks'];
+export type DecisionView = Schemas['DecisionView'];
+export type RouteView = Schemas['RouteView'];
+export type MeasuresView = Schemas['MeasuresView'];
+export type WorkedZone = Schemas['WorkedZone'];
+export type WishView = Schemas['WishView'];
+export type AimView = Schemas['AimView'];
+export type PartWishView = Schemas['PartWishView'];
+export type MethodView = Schemas['MethodView'];
+export type RoundView = Schemas['RoundView'];
+export type LayingView = Schemas['LayingView'];
+export type PromiseView = Schemas['PromiseView'];
 export type Problem = Schemas['Problem'];
 
 export type Kind = BandView['kind'];

@@ -5,6 +5,7 @@ import {
   type CaseSummary,
   type ClientView,
   type DayView,
+  type DecisionView,
   type FoundClients,
   type HouseSettings,
   type Kind,
@@ -16,6 +17,8 @@ import {
   type ModelView,
   type PhotoView,
   type PlanView,
+  type PromiseView,
+  type RouteView,
   type StockView,
   type StrandHistoryView,
   type StrandTestsView,
@@ -50,6 +53,43 @@ export function useTones(kind: Kind, level: number): UseQueryResult<{ tone: Tone
 
 export function useCases(): UseQueryResult<CaseSummary[]> {
   return useQuery({ queryKey: ['cases'], queryFn: () => answered(api.GET('/api/cases')) });
+}
+
+/** All routes for one version of a case. */
+export function useRoutes(id: number, version: number): UseQueryResult<DecisionView> {
+  return useQuery({
+    queryKey: ['routes', id, version],
+    queryFn: () => answered(api.GET('/api/cases/{id}/routes', { params: { path: { id } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** What the client is promised of one route. */
+export function usePromise(id: number, version: number, route: string): UseQueryResult<PromiseView> {
+  return useQuery({
+    queryKey: ['promise', id, version, route],
+    queryFn: () =>
+      answered(api.GET('/api/cases/{id}/promise', { params: { path: { id }, query: { route } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** The route by the chosen schools: an answer while the others are still being weighed. */
+export function useFirstRoute(id: number, version: number, wanted: boolean): UseQueryResult<RouteView> {
+  return useQuery({
+    queryKey: ['first route', id, version],
+    queryFn: () => answered(api.GET('/api/cases/{id}/routes/first', { params: { path: { id } } })),
+    enabled: wanted,
+  });
+}
+
+/** One route in full. */
+export function useRoutePlan(id: number, version: number, route: string): UseQueryResult<PlanView> {
+  return useQuery({
+    queryKey: ['plan', id, version, route],
+    queryFn: () => answered(api.GET('/api/cases/{id}/plan', { params: { path: { id }, query: { route } } })),
+    placeholderData: keepPreviousData,
+  });
 }
 
 /** The plan belongs to one version of a case, so a change of the case asks for it anew. */

@@ -25,6 +25,7 @@ const CASE_PAGES = [
   { to: 'history', words: 'History' },
   { to: 'read', words: 'Read' },
   { to: 'tests', words: 'Tests' },
+  { to: 'decide', words: 'Decide' },
   { to: 'plan', words: 'Plan' },
 ];
 

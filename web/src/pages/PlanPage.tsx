@@ -1,14 +1,13 @@
 import { Button, Segmented, Spin } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { problemOf, type CaseFile, type PlanView } from '../api/client';
+import { problemOf, type CaseFile, type MethodView, type PlanView } from '../api/client';
 import { usePlan, useVocabulary } from '../api/queries';
 import { Bowls } from '../parts/Bowls';
 import { ProblemNote } from '../parts/ProblemNote';
 import { Reasons } from '../parts/Reasons';
 import { Score } from '../parts/Score';
 import { Steps } from '../parts/Steps';
-import { WishEditor } from '../parts/WishEditor';
 import { useCase } from '../state/caseContext';
 import { cmWords, type BandAt } from '../state/strands';
 
@@ -21,16 +20,18 @@ export function PlanPage(): ReactNode {
   return (
     <main className="plan" aria-busy={plan.isFetching}>
       <div className="plan-head">
-        <WishEditor />
+        <Link className="plan-route" to="../decide">
+          {plan.data ? `Route: ${plan.data.words}` : 'Route'}
+        </Link>
         <span className="filler-by">Fill by</span>
-        <Segmented<CaseFile['school']>
+        <Segmented<MethodView['filler']>
           aria-label="School of filling"
-          value={content.school}
-          onChange={(school) => document.edit({ ...content, school })}
+          value={content.method.filler}
+          onChange={(filler) => document.edit({ ...content, method: { ...content.method, filler } })}
           options={(vocabulary?.schools ?? []).map(({ value, words }) => ({ value, label: words }))}
         />
         <span className="school-why">
-          {vocabulary?.schools.find(({ value }) => value === content.school)?.why}
+          {vocabulary?.schools.find(({ value }) => value === content.method.filler)?.why}
         </span>
       </div>
       {plan.isPending && <Spin className="wait" />}
@@ -47,9 +48,7 @@ export function PlanPage(): ReactNode {
 
 function Whole({ plan, content }: { plan: PlanView; content: CaseFile }): ReactNode {
   const [chosen, setChosen] = useState<BandAt | null>(null);
-  const places = useVocabulary().data?.places ?? [];
-  // While a changed case is planned anew, the plan of the head before may still be on the screen.
-  const zone = chosen && plan.answers[chosen.zone] ? content.zones[chosen.zone] : undefined;
+  const zone = chosen ? plan.zones[chosen.zone] : undefined;
   const band = chosen ? zone?.bands[chosen.band] : undefined;
   const answer = chosen ? plan.answers[chosen.zone]?.[chosen.band] : undefined;
   return (
@@ -58,8 +57,8 @@ function Whole({ plan, content }: { plan: PlanView; content: CaseFile }): ReactN
       {band && answer && zone && (
         <section className="why-band" aria-label="Why">
           <h3>
-            {places.find(({ value }) => value === zone.place)?.words} {cmWords(band.fromCm)}–
-            {cmWords(band.toCm)} cm: {answer.words}
+            {zone.words} {cmWords(band.stretch.fromCm)}–{cmWords(band.stretch.toCm)} cm
+            {band.stretch.weave === 'PIECES' && ', woven pieces'}: {answer.words}
           </h3>
           <Reasons reasons={answer.reasons} />
           <Button size="small" onClick={() => setChosen(null)}>
@@ -75,7 +74,7 @@ function Whole({ plan, content }: { plan: PlanView; content: CaseFile }): ReactN
           </p>
         ))}
       </section>
-      {plan.bowls.length === 0 ? (
+      {plan.bowls.length === 0 && plan.treatments.length === 0 ? (
         <p className="hint">
           Change the wish above, or <Link to="../read">read the hair</Link>.
         </p>

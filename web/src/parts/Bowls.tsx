@@ -1,6 +1,8 @@
 import { Button } from 'antd';
 import { useState, type ReactNode } from 'react';
 import type { BowlView, PlanView } from '../api/client';
+import { useVocabulary } from '../api/queries';
+import { useCase } from '../state/caseContext';
 import { Reasons } from './Reasons';
 
 /** What is mixed, in the order it is needed. */
@@ -13,25 +15,58 @@ export function Bowls({ plan }: { plan: PlanView }): ReactNode {
           {plan.colourGrams} g colour, {plan.developerGrams} g developer
         </small>
       </h2>
-      {plan.treatments.map((treatment) => (
-        <article className="bowl" key={`treatment ${treatment.step}`}>
-          <header>
-            <b className="bowl-name">–</b>
-            <div>
-              <strong>Equaliser</strong>
-              <small>porous hair · {treatment.zones.join(', ')}</small>
-            </div>
-          </header>
-          <p className="weigh">
-            <b>{treatment.grams} g</b> equaliser <i>{treatment.minutes} min, left in</i>
-          </p>
-          <Reasons reasons={treatment.reasons} />
-        </article>
-      ))}
+      {plan.treatments
+        .filter(({ action }) => action !== 'WAIT')
+        .map((treatment) => (
+          <article className="bowl" key={`treatment ${treatment.step} ${treatment.action}`}>
+            <header>
+              <b className="bowl-name">–</b>
+              <div>
+                <strong>{capital(treatment.words)}</strong>
+                <small>{treatment.zones.join(', ')}</small>
+              </div>
+            </header>
+            <p className="weigh">
+              {treatment.grams > 0 && <b>{treatment.grams} g</b>}{' '}
+              <i>
+                {treatment.times > 1 && `${treatment.times} rounds, `}
+                {treatment.minutes} min
+                {treatment.action === 'EQUALISE' && ', left in'}
+              </i>
+            </p>
+            <Reasons reasons={treatment.reasons} />
+          </article>
+        ))}
+      <Unwanted />
       {plan.bowls.map((bowl) => (
         <Bowl key={bowl.name} bowl={bowl} />
       ))}
     </section>
+  );
+}
+
+/** What was taken off the shelf for this case, to be put back. */
+function Unwanted(): ReactNode {
+  const { document, state } = useCase();
+  const shades = useVocabulary().data?.shades ?? [];
+  const { content } = state;
+  return (
+    content.notWanted.length > 0 && (
+      <p className="unwanted">
+        Not wanted:{' '}
+        {content.notWanted.map((code) => (
+          <Button
+            key={code}
+            aria-label={`Take ${code} again`}
+            onClick={() =>
+              document.edit({ ...content, notWanted: content.notWanted.filter((one) => one !== code) })
+            }
+          >
+            {shades.find((shade) => shade.code === code)?.words ?? code} ×
+          </Button>
+        ))}
+      </p>
+    )
   );
 }
 
@@ -55,6 +90,7 @@ function Bowl({ bowl }: { bowl: BowlView }): ReactNode {
             <i>
               {part.parts} {part.parts === 1 ? 'part' : 'parts'}
             </i>
+            {part.code && <NotWanted code={part.code} words={part.shade} />}
           </li>
         ))}
         <li className="weigh">
@@ -78,4 +114,26 @@ function Bowl({ bowl }: { bowl: BowlView }): ReactNode {
       {open && <Reasons reasons={bowl.reasons} />}
     </article>
   );
+}
+
+/** A shade that is out or not wanted: the nearest from the shelf takes its place, and the reasons say what it costs. */
+function NotWanted({ code, words }: { code: string; words: string }): ReactNode {
+  const { document, state } = useCase();
+  return (
+    <Button
+      size="small"
+      type="text"
+      className="not-wanted"
+      aria-label={`${words} is out or not wanted`}
+      onClick={() =>
+        document.edit({ ...state.content, notWanted: [...new Set([...state.content.notWanted, code])] })
+      }
+    >
+      out
+    </Button>
+  );
+}
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
 }

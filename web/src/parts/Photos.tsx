@@ -8,6 +8,7 @@ import {
   sendPhoto,
   type FrameView,
   type MeasuredLook,
+  type MeasuredView,
   type PhotoView,
   type Problem,
 } from '../api/client';
@@ -19,7 +20,14 @@ import { ProblemNote } from './ProblemNote';
 import { Swatch } from './Swatch';
 
 /** The photographs of a case; pressed, one opens to be looked at or measured in. */
-export function Photos({ measureFor }: { measureFor?: BandAt }): ReactNode {
+export function Photos({
+  measureFor,
+  onColour,
+}: {
+  measureFor?: BandAt;
+  /** Asked for a colour to wish for, instead of a reading. */
+  onColour?: (measured: MeasuredView) => void;
+}): ReactNode {
   const { state } = useCase();
   const queries = useQueryClient();
   const photos = usePhotos(state.id);
@@ -94,7 +102,13 @@ export function Photos({ measureFor }: { measureFor?: BandAt }): ReactNode {
       >
         {open && (
           <>
-            <Measuring key={open.id} photo={open} measureFor={measureFor} onDone={() => setOpen(null)} />
+            <Measuring
+              key={open.id}
+              photo={open}
+              measureFor={measureFor}
+              onColour={onColour}
+              onDone={() => setOpen(null)}
+            />
             <Button onClick={() => void erase(open.id)}>Erase this photograph</Button>
           </>
         )}
@@ -114,6 +128,7 @@ const FIRST: Record<Marked, FrameView> = {
 function Measuring(props: {
   photo: PhotoView;
   measureFor?: BandAt | undefined;
+  onColour?: ((measured: MeasuredView) => void) | undefined;
   onDone: () => void;
 }): ReactNode {
   const { document, state } = useCase();
@@ -256,6 +271,16 @@ function Measuring(props: {
       {found && (
         <div className="measuring-line" role="status">
           <Swatch look={found.look}>{found.words}</Swatch>
+          {props.onColour && (
+            <Button
+              onClick={() => {
+                props.onColour?.(found.measured);
+                props.onDone();
+              }}
+            >
+              Wish for it
+            </Button>
+          )}
           {props.measureFor && <Button onClick={take}>Take it for the band</Button>}
         </div>
       )}

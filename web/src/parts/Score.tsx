@@ -1,9 +1,8 @@
 import type { ReactNode } from 'react';
-import type { BandView, CaseFile, OutcomeView, PlanView, ZoneView } from '../api/client';
-import { useVocabulary } from '../api/queries';
-import { useLight } from '../state/light';
+import type { BandView, CaseFile, OutcomeView, PlanView, WorkedZone } from '../api/client';
 import { halves, longest, readingWords, type BandAt } from '../state/strands';
 import { useWidth } from '../state/useWidth';
+import { WorkedStrand } from './WorkedStrand';
 
 interface Props {
   plan: PlanView;
@@ -14,6 +13,8 @@ interface Props {
 
 type Column = PlanView['columns'][number];
 
+/** Rounds after which hair looks as before. */
+const COLOURLESS: string[] = ['EQUALISE', 'TREATMENT', 'DRY'];
 const LABEL_WIDTH = 76;
 const GAP = 14;
 
@@ -23,16 +24,18 @@ const GAP = 14;
  */
 export function Score({ plan, content, chosen, onChoose }: Props): ReactNode {
   const [area, width] = useWidth<HTMLDivElement>();
-  const places = useVocabulary().data?.places ?? [];
-  // An equaliser changes no colour; it stands among the steps.
-  const steps = plan.columns.filter(({ kind }) => kind !== 'EQUALISE');
+  // What changes no colour stands among the steps.
+  const steps = plan.columns.filter(({ kind }, i) => i === 0 || !COLOURLESS.includes(kind));
   const columns: { column: Column; alone: boolean; first: boolean }[] = [
     ...steps.map((column, i) => ({ column, alone: false, first: i === 0 })),
     ...(plan.fills ? [{ column: plan.alone, alone: true, first: false }] : []),
   ];
   const columnWidth = (width - LABEL_WIDTH - GAP * columns.length) / columns.length;
   const pixelsPerCm = Math.max(0.5, (columnWidth - 14) / longest(content.zones));
-  const fits = plan.answers.every((bands, z) => bands.length === content.zones[z]?.bands.length);
+  // While a changed case is planned anew, the plan of the head before may still be on the screen.
+  const fits = plan.zones.every((zone, z) =>
+    zone.bands.every(({ read }) => content.zones[z]?.bands[read] !== undefined),
+  );
   return (
     <div
       ref={area}
@@ -48,7 +51,7 @@ export function Score({ plan, content, chosen, onChoose }: Props): ReactNode {
         {columns.map(({ column, alone, first }) => (
           <span
             role="columnheader"
-            key={column.title}
+            key={`${column.visit} ${column.title}`}
             className={alone ? 'score-title alone' : 'score-title'}
           >
             {first || alone ? column.title : `After ${lowerFirst(column.title)}`}
@@ -59,15 +62,20 @@ export function Score({ plan, content, chosen, onChoose }: Props): ReactNode {
         ))}
       </div>
       {fits &&
-        content.zones.map((zone, z) => (
-          <div role="row" className="score-row" key={zone.place} data-zone={zone.place}>
+        plan.zones.map((zone, z) => (
+          <div role="row" className="score-row" key={zone.words} data-zone={content.zones[z]?.place}>
             <span role="rowheader" className="score-label">
-              {places.find(({ value }) => value === zone.place)?.words}
+              {zone.words}
             </span>
             {columns.map(({ column, alone, first }) => (
-              <div role="cell" key={column.title} className={alone ? 'score-cell alone' : 'score-cell'}>
+              <div
+                role="cell"
+                key={`${column.visit} ${column.title}`}
+                className={alone ? 'score-cell alone' : 'score-cell'}
+              >
                 <ScoreStrand
                   zone={zone}
+                  read={content.zones[z]?.bands ?? []}
                   outcomes={column.outcomes[z] ?? []}
                   reading={first}
                   pixelsPerCm={pixelsPerCm}
@@ -87,62 +95,52 @@ function lowerFirst(words: string): string {
 }
 
 function ScoreStrand(props: {
-  zone: ZoneView;
+  zone: WorkedZone;
+  read: BandView[];
   outcomes: OutcomeView[];
   reading: boolean;
   pixelsPerCm: number;
   chosen: number | null;
   onChoose: (band: number) => void;
 }): ReactNode {
-  const { light } = useLight();
-  const { zone, outcomes, pixelsPerCm, reading } = props;
+  const { zone, outcomes, reading } = props;
+  const told = (b: number): string => {
+    const outcome = outcomes[b];
+    const band = props.read[zone.bands[b]?.read ?? 0];
+    return outcome && band ? said(band, outcome, reading, zone.bands[b]?.stretch.weave ?? 'ALL') : '';
+  };
+  const figure = (b: number): string => {
+    const outcome = outcomes[b];
+    const band = props.read[zone.bands[b]?.read ?? 0];
+    return (reading ? band && halves(band.level) : outcome?.look.levelWords) ?? '';
+  };
+  const words = zone.bands.map((_, b) => told(b)).filter((one, i, all) => one !== all[i - 1]);
   return (
     <>
-      <div className="score-strand">
-        {zone.bands.map((band, b) => {
-          const outcome = outcomes[b];
-          const words = outcome ? said(band, outcome, reading) : '';
-          return (
-            <button
-              key={b}
-              type="button"
-              className={outcome?.touched === false && !reading ? 'score-band untouched' : 'score-band'}
-              aria-label={`${band.fromCm} to ${band.toCm} cm: ${words}. Why?`}
-              aria-pressed={props.chosen === b}
-              style={{
-                width: (band.toCm - band.fromCm) * pixelsPerCm,
-                backgroundColor: outcome?.look.colours[light],
-              }}
-              onClick={() => props.onChoose(b)}
-            >
-              {(band.toCm - band.fromCm) * pixelsPerCm > 24 && (
-                <span>
-                  {reading || outcome?.touched === false ? halves(band.level) : outcome?.look.levelWords}
-                </span>
-              )}
-            </button>
-          );
-        })}
-      </div>
-      <p className="score-words">{sentence(zone, outcomes, reading)}</p>
+      <WorkedStrand
+        zone={zone}
+        outcomes={outcomes}
+        pixelsPerCm={props.pixelsPerCm}
+        said={told}
+        figure={figure}
+        chosen={props.chosen}
+        onChoose={props.onChoose}
+      />
+      <p className="score-words">{words.join(' · ')}</p>
     </>
   );
 }
 
-/** A prediction is told with its range; what the step did not touch stays as it was read. */
-function said(band: BandView, outcome: OutcomeView, reading: boolean): string {
-  return reading || !outcome.touched
-    ? readingWords(band, outcome.look)
-    : `${outcome.look.levelWords} ${outcome.look.tone} (${outcome.range})`;
-}
-
-/** From the scalp down; neighbours that read the same are said once. */
-function sentence(zone: ZoneView, outcomes: OutcomeView[], reading: boolean): string {
-  return zone.bands
-    .flatMap((band, b) => {
-      const outcome = outcomes[b];
-      return outcome ? [said(band, outcome, reading)] : [];
-    })
-    .filter((words, i, all) => words !== all[i - 1])
-    .join(' · ');
+/** A prediction is told with its range; what was read is told as it was read. */
+function said(band: BandView, outcome: OutcomeView, reading: boolean, weave: string): string {
+  const which = weave === 'PIECES' ? 'pieces ' : weave === 'REST' ? 'rest ' : '';
+  if (outcome.cut) {
+    return 'cut off';
+  }
+  return (
+    which +
+    (reading
+      ? readingWords(band, outcome.look)
+      : `${outcome.look.levelWords} ${outcome.look.tone} (${outcome.range})`)
+  );
 }

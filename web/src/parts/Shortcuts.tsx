@@ -8,7 +8,7 @@ const SHEET: { where: string; keys: [string, string][] }[] = [
     keys: [
       ['Ctrl Z', 'undo'],
       ['Ctrl Shift Z', 'redo'],
-      ['1 … 5', 'Consult · History · Read · Tests · Plan'],
+      ['1 … 6', 'Consult · History · Read · Tests · Decide · Plan'],
       ['L', 'next light'],
       ['?', 'this sheet'],
     ],

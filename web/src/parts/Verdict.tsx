@@ -7,7 +7,9 @@ import type { BandAt } from '../state/strands';
 export function Verdict({ at }: { at: BandAt }): ReactNode {
   const { state } = useCase();
   const plan = usePlan(state.id, state.version);
-  const answer = plan.data?.answers[at.zone]?.[at.band];
+  // The wish may cut a band as read into several; the first of them speaks for it.
+  const worked = plan.data?.zones[at.zone]?.bands.findIndex(({ read }) => read === at.band) ?? -1;
+  const answer = plan.data?.answers[at.zone]?.[worked];
   if (!answer) {
     return null;
   }

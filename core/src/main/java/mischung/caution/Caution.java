@@ -5,8 +5,9 @@ package mischung.caution;
  *
  * @param sentence the reason, in one or two sentences
  * @param lifts what settles it
+ * @param open whether it is a question nobody asked or a test nobody read, so that it may be gone once that is done
  */
-public record Caution(CautionRule rule, Strength strength, String sentence, String lifts) {
+public record Caution(CautionRule rule, Strength strength, String sentence, String lifts, boolean open) {
     /** How strongly it speaks. */
     public enum Strength {
         REMIND("mind"),

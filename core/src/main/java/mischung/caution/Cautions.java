@@ -61,7 +61,7 @@ public final class Cautions {
         return nobody.all(Work.of(change, end)).stream()
                 .filter(c -> !OF_THE_CLIENT.contains(c.rule()))
                 .map(c -> c.strength() == Strength.BLOCK && !ofTheProduct(c.rule())
-                        ? new Caution(c.rule(), Strength.REMIND, c.sentence(), c.lifts())
+                        ? new Caution(c.rule(), Strength.REMIND, c.sentence(), c.lifts(), c.open())
                         : c)
                 .toList();
     }
@@ -82,7 +82,26 @@ public final class Cautions {
 
     /** Before a round of a plan. */
     public List<Caution> before(Plan plan, PlanStep step) {
-        return all(Work.of(plan, step));
+        List<Caution> all = new ArrayList<>(Work.of(plan, step).stream()
+                .flatMap(work -> all(work).stream())
+                .distinct()
+                .toList());
+        boolean keptOff = plan.head().bands().stream()
+                .anyMatch(at -> !step.bands().contains(at)
+                        && !step.outcome(at).cut()
+                        && plan.head()
+                                .band(at)
+                                .detail()
+                                .stretch()
+                                .filter(felt -> !felt.mayGoOn())
+                                .isPresent());
+        if (keptOff && !all.isEmpty()) {
+            all.add(warn(
+                    CautionRule.STRENGTH_FELT,
+                    "Some of this hair failed the stretch test and is left out: keep everything but care off it.",
+                    "A treatment, and a wet strand that springs back."));
+        }
+        return all;
     }
 
     /** Before anything of a plan. */
@@ -131,7 +150,7 @@ public final class Cautions {
                             + ". The next reaction can be far worse: no colour.",
                     ONLY_A_DOCTOR));
         } else if (told.earlierReaction() == Answer.NOT_ASKED) {
-            all.add(block(
+            all.add(open(
                     CautionRule.EARLIER_REACTION,
                     "Nobody has asked yet whether the client ever reacted to hair colour.",
                     "Ask, and note the answer in the consultation."));
@@ -146,7 +165,7 @@ public final class Cautions {
                             + " of: no oxidative colour.",
                     ONLY_A_DOCTOR));
         } else if (told.blackTattoo() == Answer.NOT_ASKED) {
-            all.add(block(
+            all.add(open(
                     CautionRule.BLACK_TATTOO,
                     "Nobody has asked yet about a reaction to a temporary black henna tattoo.",
                     "Ask, and note the answer in the consultation."));
@@ -168,7 +187,7 @@ public final class Cautions {
             return;
         }
         if (test.placed().isEmpty()) {
-            all.add(block(
+            all.add(open(
                     CautionRule.PATCH_TEST,
                     "No patch test was laid. By the product's instructions, commonly " + hours
                             + " hours before oxidative colour.",
@@ -177,18 +196,18 @@ public final class Cautions {
         }
         LocalDate placed = test.placed().get();
         if (test.result() == PatchTest.Result.NOT_READ) {
-            all.add(block(
+            all.add(open(
                     CautionRule.PATCH_TEST,
                     "The patch test of " + placed + " was not read yet.",
                     "Reading it: no reaction after the time the product's instructions say, commonly " + hours
                             + " hours."));
         } else if (today.isBefore(test.readableFrom().orElse(placed))) {
-            all.add(block(
+            all.add(open(
                     CautionRule.PATCH_TEST,
                     "The patch test of " + placed + " is less than " + hours + " hours old.",
                     "Waiting, and reading it again."));
         } else if (ChronoUnit.DAYS.between(placed, today) > 7 * FIGURES.of("patch test holds")) {
-            all.add(block(
+            all.add(open(
                     CautionRule.PATCH_TEST,
                     "The patch test of " + placed + " is more than " + (int) FIGURES.of("patch test holds")
                             + " weeks old; skin changes its mind.",
@@ -208,7 +227,7 @@ public final class Cautions {
                             + ": no lightener and no oxidative colour.",
                     "A scalp that has healed, looked at again."));
         } else if (told.scalp() == Scalp.NOT_LOOKED_AT) {
-            all.add(block(
+            all.add(open(
                     CautionRule.SCALP,
                     "Nobody has looked at the scalp yet. On broken or irritated skin no lightener and no oxidative colour.",
                     "Look, and note it in the consultation."));
@@ -259,23 +278,25 @@ public final class Cautions {
         }
         Optional<String> suspected = suspectedOnTheHair();
         if (suspected.isPresent() && told.cutStrand() != CutStrand.COOL_AND_WHOLE && work.is(Trait.ON_HEAD)) {
-            all.add(block(
-                    CautionRule.HOME_COLOUR,
+            all.add(
                     told.cutStrand() == CutStrand.REACTED
-                            ? "A cut strand reacted to peroxide (" + suspected.get()
-                                    + "): it would heat and destroy the hair."
-                            : "On the hair lies " + suspected.get()
-                                    + ": peroxide can heat and destroy the hair. Test a cut strand first.",
-                    told.cutStrand() == CutStrand.REACTED
-                            ? "Growing or cutting it off."
-                            : "A cut strand that stayed cool and whole in peroxide."));
+                            ? block(
+                                    CautionRule.HOME_COLOUR,
+                                    "A cut strand reacted to peroxide (" + suspected.get()
+                                            + "): it would heat and destroy the hair.",
+                                    "Growing or cutting it off.")
+                            : open(
+                                    CautionRule.HOME_COLOUR,
+                                    "On the hair lies " + suspected.get()
+                                            + ": peroxide can heat and destroy the hair. Test a cut strand first.",
+                                    "A cut strand that stayed cool and whole in peroxide."));
         } else if (suspected.isPresent() && told.cutStrand() == CutStrand.NOT_TESTED) {
             all.add(warn(
                     CautionRule.HOME_COLOUR,
                     "This is the test itself: a glass dish, few hairs, gloves, and nobody's face above it.",
                     "A strand that stays cool and whole."));
         } else if (told.homeColour() == HomeColour.NOT_ASKED && work.is(Trait.ON_HEAD)) {
-            all.add(block(
+            all.add(open(
                     CautionRule.HOME_COLOUR,
                     "Nobody has asked what was laid at home. Metallic, plant or unknown home colour: peroxide can heat and"
                             + " destroy the hair.",
@@ -372,14 +393,19 @@ public final class Cautions {
     }
 
     private static Caution block(CautionRule rule, String sentence, String lifts) {
-        return new Caution(rule, Strength.BLOCK, sentence, lifts);
+        return new Caution(rule, Strength.BLOCK, sentence, lifts, false);
+    }
+
+    /** Blocks until somebody asks, looks or reads a test; then it may be gone. */
+    private static Caution open(CautionRule rule, String sentence, String lifts) {
+        return new Caution(rule, Strength.BLOCK, sentence, lifts, true);
     }
 
     private static Caution warn(CautionRule rule, String sentence, String lifts) {
-        return new Caution(rule, Strength.WARN, sentence, lifts);
+        return new Caution(rule, Strength.WARN, sentence, lifts, false);
     }
 
     private static Caution remind(CautionRule rule, String sentence, String lifts) {
-        return new Caution(rule, Strength.REMIND, sentence, lifts);
+        return new Caution(rule, Strength.REMIND, sentence, lifts, false);
     }
 }

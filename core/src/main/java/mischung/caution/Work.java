@@ -1,6 +1,8 @@
 package mischung.caution;
 
+import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
@@ -16,7 +18,10 @@ import mischung.hair.Band;
 import mischung.hair.Elasticity;
 import mischung.hair.Fibre;
 import mischung.hair.Porosity;
+import mischung.plan.Action;
 import mischung.plan.BowlPlace;
+import mischung.plan.Laying;
+import mischung.plan.LiftWay;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.product.ShadeClass;
@@ -78,30 +83,63 @@ record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasti
         return new Work(traits, volume(change), List.of(), end.elasticity());
     }
 
-    /** A round of a plan. It only deposits, which costs next to no strength, so the hair is left as it is. */
-    static Work of(Plan plan, PlanStep step) {
-        List<Band> bands = step.bowls().stream()
-                .flatMap(bowl -> bowl.bands().stream())
-                .map(plan.head()::band)
-                .toList();
-        Set<Trait> traits = EnumSet.of(Trait.ON_HEAD);
-        add(traits, Trait.COLOUR, !bands.isEmpty());
-        add(traits, Trait.OXIDATIVE, !bands.isEmpty());
-        add(traits, Trait.AT_SCALP, step.bowls().stream().anyMatch(bowl -> bowl.place() == BowlPlace.ROOTS));
-        add(
-                traits,
-                Trait.COVERAGE,
-                step.bowls().stream().anyMatch(bowl -> bowl.formula().mix().shadeClass() == ShadeClass.COVERAGE));
-        add(traits, Trait.VERY_POROUS, bands.stream().anyMatch(Work::unfeltAndVeryPorous));
-        double volume = step.bowls().stream()
-                .mapToDouble(bowl -> bowl.developer().volume())
-                .max()
-                .orElse(0);
-        return new Work(
-                traits,
-                volume,
-                bands.stream().flatMap(b -> b.detail().stretch().stream()).toList(),
-                Elasticity.SPRINGS_BACK);
+    /** The pieces of work of a round of a plan, bowl by bowl: what is strong off the scalp is not strong on it. */
+    static List<Work> of(Plan plan, PlanStep step) {
+        List<Work> all = new ArrayList<>();
+        for (Laying laying : step.round().layings()) {
+            Set<Trait> traits = traits(plan, step, laying);
+            if (!traits.isEmpty()) {
+                List<Band> bands =
+                        laying.bands().stream().map(plan.head()::band).toList();
+                traits.add(Trait.ON_HEAD);
+                add(traits, Trait.VERY_POROUS, bands.stream().anyMatch(Work::unfeltAndVeryPorous));
+                all.add(new Work(
+                        traits,
+                        laying.action() == Action.REMOVE ? 0 : laying.volume(),
+                        bands.stream()
+                                .flatMap(b -> b.detail().stretch().stream())
+                                .toList(),
+                        weakest(step, laying)));
+            }
+        }
+        return all;
+    }
+
+    private static Set<Trait> traits(Plan plan, PlanStep step, Laying laying) {
+        Set<Trait> traits = EnumSet.noneOf(Trait.class);
+        if (laying.action().deposits()) {
+            traits.add(Trait.COLOUR);
+            add(traits, Trait.OXIDATIVE, laying.shadeClass() != ShadeClass.DIRECT);
+            add(traits, Trait.COVERAGE, laying.shadeClass() == ShadeClass.COVERAGE);
+            add(
+                    traits,
+                    Trait.AT_SCALP,
+                    step.bowls().stream()
+                            .anyMatch(bowl ->
+                                    bowl.laying().bands().equals(laying.bands()) && bowl.place() == BowlPlace.ROOTS));
+        } else if (laying.action().lifts()) {
+            boolean cleanse = laying.action() == Action.CLEANSE;
+            traits.add(Trait.PERSULFATE);
+            add(traits, Trait.CLEANSE_MIX, cleanse);
+            add(traits, Trait.COLOUR, cleanse);
+            add(traits, Trait.OXIDATIVE, cleanse);
+            boolean atScalp =
+                    laying.bands().stream().anyMatch(at -> plan.head().at(at).atScalp());
+            add(traits, Trait.AT_SCALP, laying.way() == LiftWay.ROOT || (cleanse && atScalp));
+        } else if (laying.action() == Action.REMOVE) {
+            traits.add(Trait.REMOVER);
+        }
+        return traits;
+    }
+
+    /** What the model thinks the weakest band will be like; bands that were as weak before are not the work's doing. */
+    private static Elasticity weakest(PlanStep step, Laying laying) {
+        return laying.bands().stream()
+                .map(step::outcome)
+                .filter(outcome -> laying.action().lifts() && !outcome.cut())
+                .map(outcome -> Elasticity.of(outcome.integrity()))
+                .max(Comparator.naturalOrder())
+                .orElse(Elasticity.SPRINGS_BACK);
     }
 
     private static boolean unfeltAndVeryPorous(Band band) {

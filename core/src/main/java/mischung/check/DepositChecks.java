@@ -31,13 +31,13 @@ import mischung.hair.Tone;
 import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
 import mischung.light.Ciede2000;
-import mischung.plan.PlanStep;
+import mischung.plan.Action;
 import mischung.plan.Planner;
-import mischung.plan.School;
-import mischung.plan.Wish;
 import mischung.product.DirectHue;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
+import mischung.school.School;
+import mischung.wish.Wish;
 
 /** Laying on and fading: rules R6, R7, R15–R23, R50–R52, R54, R55, R57. */
 final class DepositChecks {
@@ -146,7 +146,7 @@ final class DepositChecks {
         var plan = Planner.plan(head, new Wish(6, Tone.NATURAL), School.LADDER, ProductRange.demo());
         BandRef root = new BandRef(0, 0);
         return plan.steps().stream()
-                .filter(step -> step.kind() == PlanStep.Kind.FILL)
+                .filter(step -> step.kind() == Action.FILL)
                 .flatMap(step -> step.bowls().stream())
                 .filter(bowl -> bowl.bands().contains(root))
                 .count();

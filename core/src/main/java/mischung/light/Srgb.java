@@ -37,6 +37,19 @@ public record Srgb(double r, double g, double b) {
                 WhitePoint.d65());
     }
 
+    /**
+     * From {@code #rrggbb}, as a colour picker gives it.
+     *
+     * @throws RefusedInput if it is not written so
+     */
+    public static Srgb ofHex(String hex) {
+        if (!hex.matches("#[0-9a-fA-F]{6}")) {
+            throw new RefusedInput("hex", hex, "Write the colour as #rrggbb.");
+        }
+        int all = Integer.parseInt(hex.substring(1), 16);
+        return new Srgb((all >> 16) / 255.0, (all >> 8 & 255) / 255.0, (all & 255) / 255.0);
+    }
+
     /** {@code #rrggbb}. */
     public String hex() {
         return String.format(Locale.ROOT, "#%02x%02x%02x", byteOf(r), byteOf(g), byteOf(b));

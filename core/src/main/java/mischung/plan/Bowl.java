@@ -1,8 +1,9 @@
 package mischung.plan;
 
 import java.util.List;
+import java.util.Optional;
+import mischung.formula.Formula;
 import mischung.hair.BandRef;
-import mischung.light.Lab;
 import mischung.product.BowlGrams;
 import mischung.product.Developer;
 
@@ -10,26 +11,55 @@ import mischung.product.Developer;
  * One bowl of colour.
  *
  * @param name A, B, C … in the order they are needed
- * @param place what it is for
- * @param aimWords the colour it aims at, such as "8 copper-gold"
- * @param minutes working time
- * @param bands the hair it goes on
+ * @param laying what was decided of it
+ * @param place which part of the strand it serves
+ * @param oneMore what one bowl more would gain, where it would
  */
 public record Bowl(
         String name,
+        Laying laying,
         BowlPlace place,
         Formula formula,
         Developer developer,
-        double developerPerColour,
-        double minutes,
-        double aimLevel,
-        String aimWords,
-        Lab aim,
-        List<BandRef> bands,
         BowlGrams grams,
+        Optional<Gain> oneMore,
         List<Reason> reasons) {
+    /**
+     * What splitting this bowl in two would do to the mean difference from its aim.
+     *
+     * @param before root mean square CIEDE2000 with one bowl, at the ideal formula
+     * @param after with two
+     */
+    public record Gain(double before, double after) {}
+
     public Bowl {
-        bands = List.copyOf(bands);
         reasons = List.copyOf(reasons);
+    }
+
+    public Action action() {
+        return laying.action();
+    }
+
+    public double developerPerColour() {
+        return laying.ratio();
+    }
+
+    /** Working time. */
+    public double minutes() {
+        return laying.minutes();
+    }
+
+    public double aimLevel() {
+        return laying.aim().orElseThrow().level();
+    }
+
+    /** The colour it aims at, such as "8 copper-gold". */
+    public String aimWords() {
+        return laying.aim().orElseThrow().words();
+    }
+
+    /** The hair it goes on. */
+    public List<BandRef> bands() {
+        return laying.bands();
     }
 }

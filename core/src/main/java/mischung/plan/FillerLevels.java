@@ -3,6 +3,7 @@ package mischung.plan;
 import java.util.ArrayList;
 import java.util.List;
 import mischung.hair.LevelScale;
+import mischung.school.School;
 
 /** Which filler levels lie between a canvas and its target, by school. Highest first; the target itself is not named. */
 public final class FillerLevels {
@@ -16,6 +17,9 @@ public final class FillerLevels {
         return switch (school) {
             case MIDPOINT -> List.of(LevelScale.inHalves((canvas + target) / 2));
             case LADDER -> ladder(canvas, target);
+            case ONE_LIGHTER -> List.of(target + 1);
+            case AT_TARGET -> List.of(target);
+            case IN_TARGET -> List.of();
         };
     }
 
@@ -35,16 +39,5 @@ public final class FillerLevels {
             }
         }
         return List.copyOf(rungs);
-    }
-
-    /** R2 and R11: the warm tone a filler of this level is made in. */
-    public static String tone(double level) {
-        if (level >= 9) {
-            return "gold";
-        }
-        if (level >= 6.5) {
-            return "copper-gold";
-        }
-        return level >= 5 ? "copper" : "copper-red";
     }
 }

@@ -6,15 +6,18 @@ import java.util.Locale;
 import java.util.Optional;
 import mischung.change.Application;
 import mischung.hair.Band;
+import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.hair.LevelScale;
 import mischung.hair.Look;
+import mischung.hair.Porosity;
 import mischung.hair.Reading;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.wish.Aim;
 
 /** Decides band by band: leave, colour, fill and colour, cover grey, or say that colour cannot do it. */
 final class FillerNeed {
@@ -38,19 +41,42 @@ final class FillerNeed {
     /** R55. */
     private static final double MOSTLY_GREY = 0.5;
 
-    private final Wish wish;
+    /** From here on white hairs change how deep the whole looks. */
+    static final double SPEAKS_OF_GREY = 0.3;
+
+    private static final double BLENDS = 5;
+
+    /** Chroma and hue may miss by this much, in CIEDE2000, before tone alone is worth a bowl. */
+    private static final double TONE_OFF = 5;
+
+    private final Aim wish;
     private final Lab wished;
 
     /** The wish as one demi shade: what most people would reach for. */
     private final Shade plain;
 
-    FillerNeed(Wish wish) {
+    FillerNeed(Aim wish) {
         this.wish = wish;
         this.wished = wish.colour();
         this.plain = Shade.derived(ShadeClass.DEMI, wish.level(), wish.tone());
     }
 
+    /**
+     * The hair in question.
+     *
+     * @param level as read, or as the model has it by now
+     */
+    record Hair(BandKind kind, double level, double greyShare, Porosity porosity, Canvas canvas) {
+        static Hair of(Band band) {
+            return new Hair(band.kind(), band.level(), band.greyShare(), band.porosity(), Reading.canvasOf(band));
+        }
+    }
+
     BandAnswer of(BandRef at, Band band) {
+        return of(at, Hair.of(band));
+    }
+
+    BandAnswer of(BandRef at, Hair band) {
         List<Reason> reasons = new ArrayList<>();
         double drop = band.level() - wish.level();
         Decision decision = switch (band.kind()) {
@@ -61,11 +87,15 @@ final class FillerNeed {
         return new BandAnswer(at, decision, drop, reasons);
     }
 
-    private Decision natural(Band band, double drop, List<Reason> reasons) {
+    private Decision natural(Hair band, double drop, List<Reason> reasons) {
         reasons.add(new Reason(
                 Rule.R17,
                 "This stretch is natural " + LevelScale.words(band.level())
                         + " and keeps its own warm pigment, so it gets no filler."));
+        Look whole = band.canvas().look();
+        if (band.greyShare() >= SPEAKS_OF_GREY && wish.level() > band.level() + 1) {
+            return lightBesideGrey(whole, reasons);
+        }
         if (band.greyShare() >= MOSTLY_GREY) {
             reasons.add(new Reason(
                     Rule.R55, percent(band.greyShare()) + " of it is grey: a coverage shade with 20 vol, full time."));
@@ -75,7 +105,7 @@ final class FillerNeed {
             reasons.add(tooDark(drop, "Colour alone cannot lighten it; it stays, and a line will show at its end."));
             return Decision.TOO_DARK;
         }
-        Look look = Reading.canvasOf(band).look();
+        Look look = band.canvas().look();
         double difference = Ciede2000.between(wished, look.lab());
         if (drop < 0) {
             return halfDarker(reasons);
@@ -96,9 +126,27 @@ final class FillerNeed {
         return Decision.COLOUR;
     }
 
+    /** Half-white hair reads light as a whole: towards a light wish it is toned, or blends by itself, and is not covered. */
+    private Decision lightBesideGrey(Look whole, List<Reason> reasons) {
+        double off = wish.level() - whole.level();
+        if (off > 1) {
+            reasons.add(tooDark(-off, "White hairs lighten it, but not so far; only lifting the others could."));
+            return Decision.TOO_DARK;
+        }
+        double difference = Ciede2000.between(wished, whole.lab());
+        String reads = "With its white hairs it reads " + whole.words() + " as a whole, CIEDE2000 "
+                + LevelScale.figure(difference) + " from the wish: ";
+        if (difference <= BLENDS) {
+            reasons.add(new Reason(Rule.R44, reads + "it blends by itself, nothing is lifted."));
+            return Decision.LEAVE;
+        }
+        reasons.add(new Reason(Rule.R44, reads + "a toner brings it there, nothing is lifted."));
+        return Decision.COLOUR;
+    }
+
     /** Colour over hair that was never lightened keeps warm pigment beneath it, so it needs no filler. */
-    private Decision coloured(Band band, double drop, List<Reason> reasons) {
-        Canvas canvas = Reading.canvasOf(band);
+    private Decision coloured(Hair band, double drop, List<Reason> reasons) {
+        Canvas canvas = band.canvas();
         Optional<Decision> left =
                 left(canvas, drop, "Colour does not lift colour; a remover or a lightener would have to.", reasons);
         if (left.isPresent()) {
@@ -118,7 +166,7 @@ final class FillerNeed {
             reasons.add(tooDark(drop, otherwise));
             return Optional.of(Decision.TOO_DARK);
         }
-        if (drop < 0) {
+        if (drop < 0 && !toneOff(canvas.lab())) {
             return Optional.of(halfDarker(reasons));
         }
         double difference = Ciede2000.between(wished, canvas.lab());
@@ -131,8 +179,8 @@ final class FillerNeed {
         return Optional.empty();
     }
 
-    private Decision lightened(Band band, double drop, List<Reason> reasons) {
-        Canvas canvas = Reading.canvasOf(band);
+    private Decision lightened(Hair band, double drop, List<Reason> reasons) {
+        Canvas canvas = band.canvas();
         Optional<Decision> left =
                 left(canvas, drop, "Deposit colour cannot lighten; this band would need lifting first.", reasons);
         if (left.isPresent()) {
@@ -165,6 +213,11 @@ final class FillerNeed {
                     Rule.R23, "Its porosity is " + band.porosity().words() + ": an equaliser goes on before colour."));
         }
         return Decision.COLOUR;
+    }
+
+    private boolean toneOff(Lab seen) {
+        Ciede2000.Parts parts = Ciede2000.parts(wished, seen);
+        return Math.hypot(parts.chroma(), parts.hue()) > TONE_OFF;
     }
 
     private Decision halfDarker(List<Reason> reasons) {

@@ -2,16 +2,21 @@ package mischung.plan;
 
 import java.util.List;
 import java.util.Set;
+import mischung.formula.FormulaTask;
 import mischung.hair.Tone;
+import mischung.school.School;
 
 /** What each school puts into a filler. */
 final class FillerShares {
     private static final Set<Tone> WARM = Set.of(Tone.GOLD, Tone.COPPER, Tone.RED);
     private static final Set<Tone> NOT_WARM = Set.of(Tone.ASH, Tone.MATTE, Tone.VIOLET, Tone.BEIGE, Tone.MAHOGANY);
 
+    /** R15: warmth mixed into the target itself. */
+    static final FormulaTask.ToneShare WARMTH_IN_TARGET = share(WARM, 0.2, 0.6);
+
     private FillerShares() {}
 
-    static List<FormulaTask.ToneShare> of(School school, Wish wish) {
+    static List<FormulaTask.ToneShare> of(School school, Tone wished) {
         return switch (school) {
             // R11: copper-gold, a touch of red.
             case MIDPOINT ->
@@ -23,7 +28,7 @@ final class FillerShares {
                         share(NOT_WARM, 0, 0));
             // R13: for a neutral wish mostly gold, some copper, a splash of natural to anchor.
             case LADDER ->
-                wish.tone() == Tone.NATURAL
+                wished == Tone.NATURAL
                         ? List.of(
                                 share(Set.of(Tone.GOLD), 0.5, 0.8),
                                 share(Set.of(Tone.COPPER), 0.1, 0.4),
@@ -35,6 +40,24 @@ final class FillerShares {
                                 share(Set.of(Tone.GOLD), 0.4, 1),
                                 share(Set.of(Tone.RED), 0, 0.25),
                                 share(NOT_WARM, 0, 0));
+            case ONE_LIGHTER -> oneLighter(wished);
+            // R14: orange and gold.
+            case AT_TARGET ->
+                List.of(
+                        share(Set.of(Tone.COPPER), 0.3, 0.8),
+                        share(Set.of(Tone.GOLD), 0.2, 0.7),
+                        share(NOT_WARM, 0, 0));
+            case IN_TARGET -> List.of(WARMTH_IN_TARGET);
+        };
+    }
+
+    /** R12: the filler's tone follows the target's. */
+    private static List<FormulaTask.ToneShare> oneLighter(Tone wished) {
+        return switch (wished) {
+            case NATURAL, GOLD -> List.of(share(Set.of(Tone.GOLD), 0.75, 1), share(NOT_WARM, 0, 0));
+            case MAHOGANY -> List.of(share(Set.of(Tone.NATURAL), 0.75, 0.75), share(Set.of(Tone.RED), 0.25, 0.25));
+            case ASH, BEIGE, COPPER, RED, VIOLET, MATTE, AS_LIFTED, PINK, BLUE ->
+                List.of(share(Set.of(Tone.NATURAL), 0.75, 1), share(NOT_WARM, 0, 0));
         };
     }
 

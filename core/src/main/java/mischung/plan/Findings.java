@@ -5,9 +5,11 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import mischung.hair.BandRef;
-import mischung.hair.Head;
 import mischung.hair.LevelScale;
 import mischung.light.Ciede2000;
+import mischung.school.Rinse;
+import mischung.school.School;
+import mischung.wish.Aim;
 
 /** What a finished plan has to say about itself, in sentences. */
 final class Findings {
@@ -32,9 +34,19 @@ final class Findings {
         missed(plan, findings);
         tooDark(plan, findings);
         line(plan, findings);
+        plan.warnings().forEach(w -> findings.add(warning(w.sentence())));
+        if (plan.strategy().method().filler() == School.IN_TARGET
+                && plan.answers().stream().flatMap(List::stream).anyMatch(a -> a.decision() == Decision.FILL)) {
+            findings.add(
+                    warning("A short cut: the warmth is mixed into the target (R15), quick and least predictable."));
+        }
+        if (plan.strategy().method().rinse() == Rinse.TOWEL && plan.fills()) {
+            findings.add(warning("A short cut: towel off and go on; the target goes on damp hair and takes less."));
+        }
         if (plan.fills()) {
             findings.add(withoutFiller(plan));
-        } else if (!plan.steps().isEmpty()) {
+        } else if (plan.answers().stream().flatMap(List::stream).noneMatch(a -> a.decision() == Decision.FILL)
+                && !plan.steps().isEmpty()) {
             findings.add(note("No filler is needed: no lightened band goes three or more levels darker."));
         }
         if (plan.steps().stream()
@@ -46,11 +58,11 @@ final class Findings {
     }
 
     private static void missed(Plan plan, List<Plan.Finding> findings) {
-        List<BandRef> off = Plan.bandsOf(plan.head()).stream()
+        List<BandRef> off = plan.head().bands().stream()
                 .filter(at -> plan.answer(at).decision().coloured())
                 .filter(at -> {
                     Outcome end = plan.end(at);
-                    return Math.abs(end.look().level() - plan.wish().level()) > LEVELS_OFF
+                    return Math.abs(end.look().level() - aim(plan, at).level()) > LEVELS_OFF
                             || end.difference() > DIFFERENCE_OFF;
                 })
                 .toList();
@@ -63,37 +75,31 @@ final class Findings {
                     "%d %s not reach %s with this shelf; the furthest, %s, comes to %s (CIEDE2000 %.1f).",
                     off.size(),
                     off.size() == 1 ? "band does" : "bands do",
-                    plan.wish().words(),
-                    name(plan.head(), worst),
+                    aim(plan, worst).words(),
+                    plan.head().name(worst),
                     plan.end(worst).look().words(),
                     plan.end(worst).difference())));
         }
     }
 
     private static void tooDark(Plan plan, List<Plan.Finding> findings) {
-        List<String> names = Plan.bandsOf(plan.head()).stream()
+        List<String> names = plan.head().bands().stream()
                 .filter(at -> plan.answer(at).decision() == Decision.TOO_DARK)
-                .map(at -> name(plan.head(), at))
+                .map(at -> plan.head().name(at))
                 .toList();
         if (!names.isEmpty()) {
             findings.add(warning("Darker than the wish, and colour cannot lighten: " + String.join(", ", names)
-                    + ". They stay as they are; wish darker, or lift them another day."));
+                    + ". They stay as they are; wish darker, or let them be lifted."));
         }
     }
 
     private static void line(Plan plan, List<Plan.Finding> findings) {
         double widest = 0;
         String where = "";
-        for (int zone = 0; zone < plan.head().zones().size(); zone++) {
-            int bands = plan.head().zones().get(zone).strand().bands().size();
-            for (int band = 1; band < bands; band++) {
-                double step = Ciede2000.between(
-                        plan.end(new BandRef(zone, band - 1)).look().lab(),
-                        plan.end(new BandRef(zone, band)).look().lab());
-                if (step > widest) {
-                    widest = step;
-                    where = name(plan.head(), new BandRef(zone, band));
-                }
+        for (Join join : joins(plan)) {
+            if (join.difference() > widest) {
+                widest = join.difference();
+                where = plan.head().name(join.below());
             }
         }
         if (widest > SEEN_AS_LINE) {
@@ -108,34 +114,65 @@ final class Findings {
         }
     }
 
+    /** A line between two neighbours that shall look alike. */
+    record Join(BandRef above, BandRef below, double difference) {}
+
+    /** Every line where neighbours are wished alike, with what is left to see of it; lines that are wished are no fault. */
+    static List<Join> joins(Plan plan) {
+        List<Join> joins = new ArrayList<>();
+        List<BandRef> all = plan.head().bands();
+        for (BandRef a : all) {
+            for (BandRef b : all) {
+                boolean below = a.band() < b.band() && plan.head().neighbours(a, b);
+                if (below
+                        && plan.head().at(a).aim().equals(plan.head().at(b).aim())
+                        && !plan.end(a).cut()
+                        && !plan.end(b).cut()) {
+                    joins.add(new Join(
+                            a,
+                            b,
+                            Ciede2000.between(
+                                    plan.end(a).look().lab(), plan.end(b).look().lab())));
+                }
+            }
+        }
+        return joins;
+    }
+
+    private static Aim aim(Plan plan, BandRef at) {
+        return plan.head().at(at).aim().orElse(plan.wish().main());
+    }
+
     /** The filled band that would come out furthest from the wish speaks for all. */
     private static Plan.Finding withoutFiller(Plan plan) {
-        BandRef worst = Plan.bandsOf(plan.head()).stream()
-                .filter(at -> plan.answer(at).decision() == Decision.FILL)
+        BandRef worst = plan.head().bands().stream()
+                .filter(at -> plan.steps().stream()
+                        .filter(step -> step.kind() == Action.FILL)
+                        .anyMatch(step -> step.bands().contains(at)))
                 .max(Comparator.comparingDouble(
                         at -> plan.alone().get(at.zone()).get(at.band()).difference()))
                 .orElseThrow();
         Outcome alone = plan.alone().get(worst.zone()).get(worst.band());
-        double lighter = alone.look().level() - plan.wish().level();
-        double wishedChroma = plan.wish().colour().chroma();
+        double lighter = alone.look().level() - aim(plan, worst).level();
+        double wishedChroma = aim(plan, worst).colour().chroma();
         StringBuilder text = new StringBuilder(String.format(
                 Locale.ROOT,
                 "Without the filler %s would come to level %.1f, %s",
-                name(plan.head(), worst),
+                plan.head().name(worst),
                 alone.look().level(),
                 lighter >= 0.05
                         ? LevelScale.count(lighter) + " too light"
                         : LevelScale.count(Math.abs(lighter)) + " too dark"));
         double chroma = alone.look().lab().chroma();
-        double turned =
-                Math.abs(alone.look().lab().hueDegrees() - plan.wish().colour().hueDegrees());
+        double turned = Math.abs(
+                alone.look().lab().hueDegrees() - aim(plan, worst).colour().hueDegrees());
         if (chroma >= wishedChroma * WARMTH_KEPT && Math.min(turned, 360 - turned) > HUE_TURNED) {
             text.append(String.format(
                     Locale.ROOT,
                     ", and its warmth would be lost: %s, hue %.0f° where the wish has %.0f°.",
                     alone.look().tone(),
                     alone.look().lab().hueDegrees(),
-                    plan.wish().colour().hueDegrees()));
+                    aim(plan, worst).colour().hueDegrees()));
         } else if (chroma < wishedChroma * WARMTH_KEPT) {
             text.append(String.format(
                     Locale.ROOT,
@@ -151,13 +188,6 @@ final class Findings {
                     alone.difference()));
         }
         return note(text.toString());
-    }
-
-    static String name(Head head, BandRef at) {
-        var zone = head.zones().get(at.zone());
-        var band = head.band(at);
-        return zone.place().words() + " " + LevelScale.figure(band.fromCm()) + "–" + LevelScale.figure(band.toCm())
-                + " cm";
     }
 
     private static Plan.Finding note(String sentence) {

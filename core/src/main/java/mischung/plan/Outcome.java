@@ -2,12 +2,33 @@ package mischung.plan;
 
 import mischung.doubt.LevelRange;
 import mischung.hair.Look;
+import mischung.light.Ciede2000;
+import mischung.light.Lab;
 
 /**
- * How one band is predicted to look after a step.
+ * How a piece of hair is predicted to be after a step.
  *
- * @param range levels it may fall between, eight times in ten, see {@link mischung.doubt.Forecast}
- * @param difference CIEDE2000 to the wish
+ * @param wished the colour it shall have; where it shall stay, the colour it was read with
  * @param touched whether the step did anything to it
+ * @param cut whether it was cut off
  */
-public record Outcome(Look look, LevelRange range, double difference, boolean touched) {}
+public record Outcome(HairState hair, Lab wished, boolean touched, boolean cut) {
+    public Look look() {
+        return hair.look();
+    }
+
+    /** Levels it may fall between, eight times in ten, see {@link mischung.doubt.Forecast}. */
+    public LevelRange range() {
+        return hair.range();
+    }
+
+    /** CIEDE2000 to the wish. */
+    public double difference() {
+        return Ciede2000.between(wished, hair.lab());
+    }
+
+    /** What is left of the strength of untouched hair, 0–1. */
+    public double integrity() {
+        return hair.integrity();
+    }
+}

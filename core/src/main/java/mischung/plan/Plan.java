@@ -1,23 +1,23 @@
 package mischung.plan;
 
-import java.util.ArrayList;
 import java.util.List;
 import mischung.hair.BandRef;
-import mischung.hair.Head;
+import mischung.wish.Wish;
+import mischung.wish.WorkedHead;
 
 /**
- * From the head as read to the wish.
+ * From the head as read to the wish by one strategy.
  *
- * @param answers one for each band of each zone
+ * @param answers one for each worked band of each zone
  * @param now the head as read
- * @param steps in the order they are done; empty if nothing needs colour
+ * @param steps in the order they are done; empty if nothing needs work
  * @param alone what the wish's own shade would show laid straight on, without any filler; same shape as {@code now}
  * @param findings what the plan has to say about the whole, most important first
  */
 public record Plan(
-        Head head,
+        WorkedHead head,
         Wish wish,
-        School school,
+        Strategy strategy,
         List<List<BandAnswer>> answers,
         List<List<Outcome>> now,
         List<PlanStep> steps,
@@ -29,6 +29,10 @@ public record Plan(
         steps = List.copyOf(steps);
         alone = alone.stream().map(List::copyOf).toList();
         findings = List.copyOf(findings);
+    }
+
+    Plan with(List<Finding> found) {
+        return new Plan(head, wish, strategy, answers, now, steps, alone, found);
     }
 
     /** A sentence on the whole plan. */
@@ -54,17 +58,21 @@ public record Plan(
     }
 
     public boolean fills() {
-        return steps.stream().anyMatch(step -> step.kind() == PlanStep.Kind.FILL);
+        return steps.stream().anyMatch(step -> step.kind() == Action.FILL);
     }
 
-    /** Every band of the head, zone by zone from the scalp down. */
-    public static List<BandRef> bandsOf(Head head) {
-        List<BandRef> all = new ArrayList<>();
-        for (int zone = 0; zone < head.zones().size(); zone++) {
-            for (int band = 0; band < head.zones().get(zone).strand().bands().size(); band++) {
-                all.add(new BandRef(zone, band));
-            }
-        }
-        return List.copyOf(all);
+    /** What was decided, without what follows from it: the same rounds by hand give the same plan. */
+    public List<Round> rounds() {
+        return steps.stream().map(PlanStep::round).toList();
+    }
+
+    /** Visits it takes, 1 and more. */
+    public int visits() {
+        return steps.isEmpty() ? 1 : steps.get(steps.size() - 1).visit();
+    }
+
+    /** Where practice goes wrong, over all steps. */
+    public List<Warning> warnings() {
+        return steps.stream().flatMap(step -> step.warnings().stream()).toList();
     }
 }

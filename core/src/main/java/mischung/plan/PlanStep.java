@@ -1,34 +1,61 @@
 package mischung.plan;
 
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Set;
 import mischung.hair.BandRef;
 
 /**
- * A round of the work, from laying on to drying.
+ * A round of the work, from laying on to drying, with what follows from it.
  *
+ * @param round what was decided
+ * @param visit 1 for today
  * @param name such as "Filler 1"
- * @param outcomes predicted look after it, for every zone and every band of it, worked on or not
+ * @param outcomes predicted look after it, for every zone and every worked band of it, touched or not
+ * @param warnings where practice goes wrong here
  */
 public record PlanStep(
-        Kind kind, String name, List<Treatment> treatments, List<Bowl> bowls, List<List<Outcome>> outcomes) {
-    /** What the round is for. */
-    public enum Kind {
-        EQUALISE,
-        FILL,
-        TARGET
-    }
-
+        Round round,
+        int visit,
+        String name,
+        List<Treatment> treatments,
+        List<LiftBowl> lifts,
+        List<Bowl> bowls,
+        List<List<Outcome>> outcomes,
+        List<Warning> warnings) {
     public PlanStep {
         treatments = List.copyOf(treatments);
+        lifts = List.copyOf(lifts);
         bowls = List.copyOf(bowls);
         outcomes = outcomes.stream().map(List::copyOf).toList();
+        warnings = List.copyOf(warnings);
     }
 
-    /** "Filler 1 · 8 copper-gold": with the colours its bowls aim at. */
+    public Action kind() {
+        return round.action();
+    }
+
+    /** "Filler 1 · 8 copper-gold": with the colours its bowls aim at, or the level it lifts to. */
     public String title() {
         String aims = String.join(
                 " and ", bowls.stream().map(Bowl::aimWords).distinct().toList());
         return aims.isEmpty() ? name : name + " · " + aims;
+    }
+
+    /** Every band something goes on. */
+    public Set<BandRef> bands() {
+        Set<BandRef> all = new LinkedHashSet<>();
+        round.layings().forEach(laying -> all.addAll(laying.bands()));
+        return all;
+    }
+
+    public List<Reason> reasons() {
+        List<Reason> all = new ArrayList<>();
+        treatments.forEach(t -> all.addAll(t.reasons()));
+        lifts.forEach(l -> all.addAll(l.reasons()));
+        bowls.forEach(b -> all.addAll(b.reasons()));
+        return all.stream().distinct().toList();
     }
 
     public Outcome outcome(BandRef at) {

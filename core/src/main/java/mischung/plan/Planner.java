@@ -1,78 +1,72 @@
 package mischung.plan;
 
 import java.util.ArrayList;
-import java.util.Collection;
-import java.util.Comparator;
-import java.util.EnumSet;
+import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
-import java.util.function.ToDoubleFunction;
-import mischung.change.Application;
-import mischung.change.Factors;
-import mischung.change.Place;
-import mischung.change.Setting;
 import mischung.doubt.Calibration;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
-import mischung.hair.Dyes;
+import mischung.hair.Elasticity;
 import mischung.hair.Head;
 import mischung.hair.LevelScale;
-import mischung.hair.Porosity;
-import mischung.hair.Tone;
-import mischung.hair.ToneScale;
-import mischung.light.Lab;
-import mischung.product.BowlGrams;
-import mischung.product.Developer;
-import mischung.product.HairAmount;
-import mischung.product.Mix;
 import mischung.product.ProductRange;
-import mischung.product.Shade;
-import mischung.product.ShadeClass;
+import mischung.school.Method;
+import mischung.school.School;
+import mischung.school.TakeOut;
+import mischung.wish.Aim;
+import mischung.wish.Grey;
+import mischung.wish.Limits;
+import mischung.wish.Wish;
+import mischung.wish.WorkedBand;
+import mischung.wish.WorkedHead;
 
 /**
- * Light to dark: decides for every band, then simulates the head through equaliser, fillers and target, looking for the
- * formula of each bowl on the hair as it will be by then. The same head, wish, school and range give the same plan.
+ * Decides the rounds of one strategy, in the order practitioners work: trim, take out (remover, cleanse mix, lightener:
+ * band first, root last), care, equalise, fill, and the colour that stays. Every round is played through the hair before
+ * the next is decided. The same desk and strategy give the same plan.
  */
 public final class Planner {
     /** Bands whose aims or canvases differ by no more than this share a bowl, in levels. */
-    private static final double SAME_FILLER = 0.5;
+    private static final double HALF_A_LEVEL = 0.5;
 
-    private static final double SAME_CANVAS = 1;
-    /** A filler is judged by its depth first: the schools differ in levels. */
-    private static final double FILLER_DEPTH_WEIGHT = 2;
+    private static final double BOND_MINUTES = 10;
+    private static final double REMOVER_MINUTES = 25;
+    private static final double CLARIFY_MINUTES = 5;
+    private static final int MOST_ROUNDS = 3;
 
-    private static final double EQUALISER_MINUTES = 5;
+    /** A round of remover that gains less is not worth its hour. */
+    private static final double WORTH_A_ROUND = 0.6;
 
-    /** R20. */
-    private static final Developer GENTLE = new Developer(10);
+    /** Dye that shows; less is a stain. */
+    private static final double DYE_SEEN = 0.03;
 
-    /** The filler brings the warmth (R15 calls warmth in the target the least predictable way); the target is the wish. */
-    private static final double MOSTLY_THE_WISH = 0.75;
+    /** R18: weeks between two visits, so that the scalp rests and the first colour has settled. */
+    private static final double WEEKS_BETWEEN = 5;
 
-    private final Head head;
-    private final Wish wish;
-    private final School school;
-    private final ProductRange range;
-    private final List<BandRef> bands;
-    private final List<BandAnswer> answers = new ArrayList<>();
-    private final Simulation simulation;
-    private final List<PlanStep> steps = new ArrayList<>();
-    private final BowlReasons reasons;
-    private char nextBowl = 'A';
+    private static final double STAGED_FROM = 2;
+    private static final double SPENT = 0.03;
 
-    private Planner(Head head, Wish wish, School school, ProductRange range, Calibration calibration) {
-        this.head = head;
-        this.wish = wish;
-        this.school = school;
-        this.range = range;
-        this.bands = Plan.bandsOf(head);
-        this.simulation = new Simulation(head, wish, calibration);
-        this.reasons = new BowlReasons(head, wish, school);
-        FillerNeed need = new FillerNeed(wish);
-        for (BandRef at : bands) {
-            answers.add(need.of(at, head.band(at)));
-        }
+    private final Desk desk;
+    private final Strategy strategy;
+    private final Method method;
+    private final WorkedHead head;
+    private final Working work;
+    private final Lifting lifting;
+    private final Map<BandRef, BandAnswer> answers = new LinkedHashMap<>();
+    private final Set<BandRef> removed = new HashSet<>();
+    private final Set<BandRef> lifted = new HashSet<>();
+
+    private Planner(Desk desk, Strategy strategy) {
+        this.desk = desk;
+        this.strategy = strategy;
+        this.method = strategy.method();
+        this.head = desk.head();
+        this.work = new Working(desk, method);
+        this.lifting = new Lifting(desk, strategy, work);
     }
 
     /** For a head of which no strand was tested. */
@@ -82,324 +76,317 @@ public final class Planner {
 
     /** @param calibration what strand tests have taught of this client's hair */
     public static Plan plan(Head head, Wish wish, School school, ProductRange range, Calibration calibration) {
-        return new Planner(head, wish, school, range, calibration).run();
+        return plan(
+                new Desk(head, wish, range, calibration, 3), Strategy.of(school.words(), Method.USUAL.with(school)));
     }
 
-    private Plan run() {
-        List<List<Outcome>> now = simulation.outcomes(Set.of());
-        equalise();
-        fill();
-        target();
-        List<List<Outcome>> alone = alone(now);
-        List<List<BandAnswer>> byZone = new ArrayList<>();
-        for (int zone = 0; zone < head.zones().size(); zone++) {
-            int z = zone;
-            byZone.add(answers.stream().filter(a -> a.band().zone() == z).toList());
-        }
-        Plan plan = new Plan(head, wish, school, byZone, now, steps, alone, List.of());
-        return new Plan(head, wish, school, byZone, now, steps, alone, Findings.of(plan));
-    }
-
-    private List<BandRef> where(Decision decision) {
-        return answers.stream()
-                .filter(a -> a.decision() == decision)
-                .map(BandAnswer::band)
-                .toList();
-    }
-
-    private Porosity porosity(BandRef at) {
-        return head.band(at).porosity();
-    }
-
-    /** R23 for very porous hair; R10 for porous hair that gets no filler to even it. */
-    private void equalise() {
-        List<BandRef> thirsty = answers.stream()
-                .filter(a -> a.decision().coloured())
-                .filter(a -> porosity(a.band()) == Porosity.VERY_HIGH
-                        || (porosity(a.band()) == Porosity.HIGH
-                                && a.decision() == Decision.COLOUR
-                                && head.band(a.band()).kind() != BandKind.NATURAL))
-                .map(BandAnswer::band)
-                .toList();
-        if (thirsty.isEmpty()) {
-            return;
-        }
-        simulation.equalise(thirsty, EQUALISER_MINUTES);
-        double need = HairAmount.treatmentGrams(head, thirsty) * (1 + HairAmount.reserve());
-        Treatment treatment =
-                new Treatment(thirsty, (int) Math.ceil(need), EQUALISER_MINUTES, reasons.equaliser(thirsty));
-        steps.add(new PlanStep(
-                PlanStep.Kind.EQUALISE,
-                "Equaliser",
-                List.of(treatment),
-                List.of(),
-                simulation.outcomes(new HashSet<>(thirsty))));
-    }
-
-    private void fill() {
-        List<BandRef> filled = where(Decision.FILL);
-        int rounds = filled.stream().mapToInt(at -> rungs(at).size()).max().orElse(0);
-        for (int round = 0; round < rounds; round++) {
-            int left = rounds - round;
-            // Aligned at the last filler: a band with a shorter way joins later.
-            List<BandRef> due =
-                    filled.stream().filter(at -> rungs(at).size() >= left).toList();
-            List<Bowl> bowls = new ArrayList<>();
-            for (boolean porous : new boolean[] {false, true}) {
-                List<BandRef> some = due.stream()
-                        .filter(at -> porosity(at).raised() == porous)
-                        .toList();
-                for (List<BandRef> group : clusters(some, at -> rung(at, left), SAME_FILLER)) {
-                    bowls.add(fillerBowl(group, porous, left));
-                }
-            }
-            addStep(PlanStep.Kind.FILL, rounds == 1 ? "Filler" : "Filler " + (round + 1), bowls, due);
-        }
-    }
-
-    private List<Double> rungs(BandRef at) {
-        return FillerLevels.between(head.band(at).level(), wish.level(), school);
-    }
-
-    /** The level this band is filled to when {@code left} fillers, this one included, still come. */
-    private double rung(BandRef at, int left) {
-        List<Double> rungs = rungs(at);
-        return rungs.get(rungs.size() - left);
-    }
-
-    private Bowl fillerBowl(List<BandRef> group, boolean porous, int left) {
-        // The lightest of the group's levels: so no band of it drops further than its school allows.
-        double aim = group.stream().mapToDouble(at -> rung(at, left)).max().orElseThrow();
-        Application application = usual(ShadeClass.DEMI);
-        FormulaTask task = new FormulaTask(
-                spots(group, ToneScale.colourOf(aim, Tone.AS_LIFTED), application),
-                application,
-                near(ShadeClass.DEMI, aim),
-                aim - 1.5,
-                aim + 1.5,
-                FillerShares.of(school, wish),
-                FILLER_DEPTH_WEIGHT);
-        Formula formula = FormulaSearch.best(task);
-        return bowl(
-                porous ? BowlPlace.POROUS : BowlPlace.LENGTHS,
-                formula,
-                application,
-                developer(porous ? 6 : 10),
-                aim,
-                LevelScale.words(aim) + " " + FillerLevels.tone(aim),
-                task,
-                group,
-                reasons.filler(group, aim, left, formula, porous));
-    }
-
-    /** What is never added to a wish of another tone to correct it: too strong in its own hue. */
-    private Set<Tone> notForCorrecting() {
-        Set<Tone> strong = EnumSet.of(Tone.MAHOGANY, Tone.VIOLET);
-        strong.remove(wish.tone());
-        return strong;
-    }
-
-    private void target() {
-        List<Bowl> bowls = new ArrayList<>();
-        List<BandRef> due = new ArrayList<>();
-        List<BandRef> covered = where(Decision.COVER_GREY);
-        List<BandRef> coloured = where(Decision.COLOUR);
-        List<BandRef> roots = coloured.stream()
-                .filter(at -> head.band(at).kind() == BandKind.NATURAL)
-                .toList();
-        List<BandRef> lengths = new ArrayList<>(where(Decision.FILL));
-        coloured.stream().filter(at -> head.band(at).kind() != BandKind.NATURAL).forEach(lengths::add);
-        List<BandRef> even =
-                lengths.stream().filter(at -> !porosity(at).raised()).toList();
-        List<BandRef> porous =
-                lengths.stream().filter(at -> porosity(at).raised()).toList();
-
-        targetBowls(bowls, covered, BowlPlace.ROOTS, atRoot(ShadeClass.COVERAGE, developer(20)), developer(20));
-        targetBowls(bowls, roots, BowlPlace.ROOTS, atRoot(ShadeClass.PERMANENT, developer(10)), developer(10));
-        targetBowls(bowls, even, BowlPlace.LENGTHS, usual(ShadeClass.DEMI), developer(10));
-        Application demi = usual(ShadeClass.DEMI);
-        // R21: what drinks fastest goes on at half time, if there is anything else to begin with.
-        Application late = bowls.isEmpty() ? demi : demi.withMinutes(demi.minutes() / 2);
-        targetBowls(bowls, porous, BowlPlace.POROUS, late, developer(6));
-        bowls.forEach(bowl -> due.addAll(bowl.bands()));
-        if (!bowls.isEmpty()) {
-            addStep(PlanStep.Kind.TARGET, "Target", bowls, due);
-        }
-    }
-
-    private void targetBowls(
-            List<Bowl> bowls, List<BandRef> some, BowlPlace place, Application application, Developer developer) {
-        for (List<BandRef> group :
-                clusters(some, at -> simulation.canvas(at).look().level(), SAME_CANVAS)) {
-            bowls.add(targetBowl(group, place, application, developer));
-        }
-    }
-
-    private Bowl targetBowl(List<BandRef> group, BowlPlace place, Application application, Developer developer) {
-        boolean porous = place == BowlPlace.POROUS;
-        FormulaTask task = new FormulaTask(
-                spots(group, wish.colour(), application),
-                application,
-                near(application.shadeClass(), wish.level()),
-                porous ? wish.level() + 0.5 : wish.level() - 1,
-                wish.level() + 1,
-                List.of(
-                        new FormulaTask.ToneShare(EnumSet.of(Tone.NATURAL, wish.tone()), MOSTLY_THE_WISH, 1),
-                        new FormulaTask.ToneShare(notForCorrecting(), 0, 0)),
-                1);
-        Formula formula = FormulaSearch.best(task);
-        return bowl(
-                place,
-                formula,
-                application,
-                developer,
-                wish.level(),
-                wish.words(),
-                task,
-                group,
-                reasons.target(group, place, application, developer, formula));
-    }
-
-    private Bowl bowl(
-            BowlPlace place,
-            Formula formula,
-            Application application,
-            Developer developer,
-            double aimLevel,
-            String aimWords,
-            FormulaTask task,
-            List<BandRef> group,
-            List<Reason> why) {
-        String name = nextBowl <= 'Z' ? String.valueOf(nextBowl) : "Z" + (nextBowl - 'Z');
-        nextBowl++;
-        return new Bowl(
-                name,
-                place,
-                formula,
-                developer,
-                application.developerPerColour(),
-                application.minutes(),
-                aimLevel,
-                aimWords,
-                task.spots().get(0).aim(),
-                group,
-                BowlGrams.of(formula.mix(), application.developerPerColour(), HairAmount.mixGrams(head, group)),
-                why);
-    }
-
-    private void addStep(PlanStep.Kind kind, String name, List<Bowl> bowls, Collection<BandRef> due) {
-        for (Bowl bowl : bowls) {
-            simulation.lay(applicationOf(bowl), bowl.bands());
-        }
-        steps.add(new PlanStep(kind, name, List.of(), bowls, simulation.outcomes(new HashSet<>(due))));
-    }
-
-    private static Application applicationOf(Bowl bowl) {
-        Mix mix = bowl.formula().mix();
-        return Application.usual(mix.dyes(), mix.shadeClass(), bowl.developer().volume())
-                .withRatio(bowl.developerPerColour())
-                .withMinutes(bowl.minutes())
-                .laid(bowl.place() == BowlPlace.ROOTS ? Setting.OPEN.at(Place.SCALP) : Setting.OPEN);
+    public static Plan plan(Desk desk, Strategy strategy) {
+        return new Planner(desk, strategy).run();
     }
 
     /**
-     * What most people would try: the one shade that is named like the wish, straight on the hair as read, without filler
-     * and without any correction of its tone. Natural hair is coloured as planned.
+     * Rounds as somebody wrote them down: the colourist's own route, played through the same hair.
+     *
+     * @param rounds at most 60
      */
-    private List<List<Outcome>> alone(List<List<Outcome>> now) {
-        if (steps.isEmpty()) {
-            return now;
+    public static Plan byHand(Desk desk, Method method, List<Round> rounds) {
+        Working work = new Working(desk, method);
+        rounds.stream().limit(60).forEach(work::perform);
+        Strategy own = Strategy.of("own", method);
+        Planner decided = new Planner(desk, own);
+        desk.head().bands().forEach(at -> decided.answer(at, work.hair(at)));
+        return decided.finished(work);
+    }
+
+    private Plan run() {
+        int visits = strategy.visits();
+        for (int visit = 1; visit <= visits; visit++) {
+            boolean last = visit == visits;
+            if (visit == 1) {
+                trim();
+            }
+            Map<BandRef, Aim> aims = aims(visit, visits);
+            takeOut(aims);
+            colour(aims);
+            if (!last) {
+                if (work.steps().stream().noneMatch(step -> step.visit() == work.visit())) {
+                    break;
+                }
+                work.perform(Round.of(Laying.untilNextVisit(WEEKS_BETWEEN)));
+                removed.clear();
+                lifted.clear();
+            }
         }
-        Simulation bare = new Simulation(head, wish, Calibration.none());
-        Set<BandRef> touched = new HashSet<>();
-        for (PlanStep step : steps) {
-            step.treatments().forEach(treatment -> bare.equalise(treatment.bands(), EQUALISER_MINUTES));
-            if (step.kind() == PlanStep.Kind.TARGET) {
-                for (Bowl bowl : step.bowls()) {
-                    bare.lay(
-                            bowl.place() == BowlPlace.ROOTS
-                                    ? applicationOf(bowl)
-                                    : usual(ShadeClass.DEMI)
-                                            .withDyes(plainShade().dyes()),
-                            bowl.bands());
-                    touched.addAll(bowl.bands());
+        return finished(work);
+    }
+
+    private Plan finished(Working done) {
+        List<List<BandAnswer>> byZone = new ArrayList<>();
+        for (int zone = 0; zone < head.zones().size(); zone++) {
+            int z = zone;
+            byZone.add(head.bands().stream()
+                    .filter(at -> at.zone() == z)
+                    .map(at -> answers.getOrDefault(at, keep(at)))
+                    .toList());
+        }
+        List<PlanStep> steps = done.steps();
+        Plan plan = new Plan(
+                head, desk.wish(), strategy, byZone, done.now(), steps, Alone.of(desk, steps, done.now()), List.of());
+        return plan.with(Findings.of(plan));
+    }
+
+    private BandAnswer keep(BandRef at) {
+        return new BandAnswer(
+                at,
+                Decision.KEEP,
+                0,
+                List.of(new Reason(
+                        Rule.WISH, "It stays as it is: " + head.at(at).why() + ". Shield it with a barrier (R45).")));
+    }
+
+    /** What every band shall come to in this visit; bands that are not due yet are left out. */
+    private Map<BandRef, Aim> aims(int visit, int visits) {
+        Map<BandRef, Aim> aims = new LinkedHashMap<>();
+        for (BandRef at : head.bands()) {
+            if (head.at(at).keeps() || work.isCut(at)) {
+                continue;
+            }
+            Aim wished = head.at(at).aim().orElseThrow();
+            double here = level(at);
+            if (visit == visits) {
+                aims.put(at, wished);
+            } else if (here - wished.level() > STAGED_FROM && kind(at).lifted()) {
+                double part = here + (wished.level() - here) / (visits - visit + 1);
+                aims.put(at, wished.at(part));
+            } else if (wished.level() - here > HALF_A_LEVEL) {
+                aims.put(at, wished);
+            }
+        }
+        return aims;
+    }
+
+    /** As read until something was done to it; as the model has it from then on. */
+    private double level(BandRef at) {
+        HairState hair = work.hair(at);
+        boolean asRead = hair.equals(desk.start(at)) && head.band(at).greyShare() < FillerNeed.SPEAKS_OF_GREY;
+        return asRead ? head.band(at).level() : LevelScale.inHalves(hair.level());
+    }
+
+    private BandKind kind(BandRef at) {
+        return lifted.contains(at) ? BandKind.LIGHTENED : head.band(at).kind();
+    }
+
+    /** Ends too weak for any work, if so much may be cut off. */
+    private void trim() {
+        Limits limits = desk.wish().limits();
+        List<BandRef> off = head.bands().stream()
+                .filter(at -> failed(at)
+                        && head.read().zones().get(at.zone()).strand().lengthCm()
+                                        - head.band(at).fromCm()
+                                <= limits.trimCm())
+                .toList();
+        if (!off.isEmpty()) {
+            off.forEach(at -> answers.put(
+                    at,
+                    new BandAnswer(
+                            at,
+                            Decision.TRIM,
+                            0,
+                            List.of(new Reason(
+                                    Rule.R39, "Its wet strand failed, and so much may be trimmed: cut it off.")))));
+            work.perform(Round.of(Laying.of(Action.TRIM, off, 10, 1)));
+        }
+    }
+
+    private boolean failed(BandRef at) {
+        return !head.band(at).detail().stretch().map(Elasticity::mayGoOn).orElse(true);
+    }
+
+    private boolean tooDark(BandRef at, Aim aim) {
+        return aim.level() - level(at) > HALF_A_LEVEL;
+    }
+
+    private void takeOut(Map<BandRef, Aim> aims) {
+        boolean removerFirst = strategy.remover() && !strategy.cleanse() && method.takeOut() == TakeOut.REMOVER_FIRST;
+        if (removerFirst && work.visit() == 1) {
+            remove(aims);
+        }
+        Map<BandRef, Double> goals = new LinkedHashMap<>();
+        Map<String, Double> known = new HashMap<>();
+        aims.forEach((at, aim) -> {
+            if (tooDark(at, aim) && lifting.allowed(at) && !failed(at)) {
+                double goal = known.computeIfAbsent(
+                        aim + " " + System.identityHashCode(work.hair(at)), key -> lifting.goal(at, aim));
+                if (goal - work.hair(at).level() > 0.25) {
+                    goals.put(at, goal);
                 }
             }
+        });
+        if (strategy.cleanse()) {
+            cleanse(goals);
         }
-        return bare.outcomes(touched);
-    }
-
-    /** The demi shade of the wished tone nearest to the wished level; a maker's usual shade if the range has none. */
-    private Shade plainShade() {
-        return range.of(ShadeClass.DEMI).stream()
-                .filter(s -> s.tone().filter(t -> t == wish.tone()).isPresent())
-                .filter(s -> Math.abs(s.level() - wish.level()) <= 0.5)
-                .min(Comparator.comparingDouble(s -> Math.abs(s.level() - wish.level())))
-                .orElseGet(() -> Shade.derived(ShadeClass.DEMI, wish.level(), wish.tone()));
-    }
-
-    /** The bands as the colour finds them: where it lifts by itself, a little lighter than they are. */
-    private List<FormulaTask.Spot> spots(List<BandRef> group, Lab aim, Application application) {
-        return group.stream()
-                .map(at -> new FormulaTask.Spot(
-                        application.ownLift(simulation.canvas(at), Factors.AVERAGE),
-                        aim,
-                        Math.max(0.1, HairAmount.mixGrams(head, List.of(at)))))
-                .toList();
-    }
-
-    /** Shades of the class within a level and a half; the nearest few if the range has none there. */
-    private List<Shade> near(ShadeClass shadeClass, double level) {
-        List<Shade> all = range.of(shadeClass);
-        List<Shade> near = all.stream()
-                .filter(s -> s.isClear() || Math.abs(s.level() - level) <= 1.5)
-                .toList();
-        if (near.stream().anyMatch(s -> !s.isClear())) {
-            return near;
-        }
-        List<Shade> byDistance = all.stream()
-                .filter(s -> !s.isClear())
-                .sorted(Comparator.comparingDouble(s -> Math.abs(s.level() - level)))
-                .limit(4)
-                .toList();
-        return byDistance.isEmpty() ? range.shades() : byDistance;
-    }
-
-    private static Application usual(ShadeClass shadeClass) {
-        return Application.usual(Dyes.NONE, shadeClass, GENTLE.volume());
-    }
-
-    private static Application atRoot(ShadeClass shadeClass, Developer developer) {
-        return Application.usual(Dyes.NONE, shadeClass, developer.volume()).laid(Setting.OPEN.at(Place.SCALP));
-    }
-
-    /** The strongest in stock that is not stronger than wanted; the weakest if all are. */
-    private Developer developer(double volume) {
-        return range.developers().stream()
-                .filter(d -> d.volume() <= volume)
-                .max(Comparator.comparingDouble(Developer::volume))
-                .or(() -> range.developers().stream().min(Comparator.comparingDouble(Developer::volume)))
-                .orElseGet(() -> new Developer(volume));
-    }
-
-    /** Splits into groups whose values lie within {@code width}; lightest group first. */
-    private static List<List<BandRef>> clusters(List<BandRef> some, ToDoubleFunction<BandRef> value, double width) {
-        List<BandRef> sorted = some.stream()
-                .sorted(Comparator.comparingDouble(value)
-                        .reversed()
-                        .thenComparingInt(BandRef::zone)
-                        .thenComparingInt(BandRef::band))
-                .toList();
-        List<List<BandRef>> groups = new ArrayList<>();
-        double top = Double.NaN;
-        for (BandRef at : sorted) {
-            double here = value.applyAsDouble(at);
-            if (groups.isEmpty() || top - here > width + 1e-9) {
-                groups.add(new ArrayList<>());
-                top = here;
+        Map<BandRef, Double> before = new HashMap<>();
+        goals.keySet().forEach(at -> before.put(at, work.hair(at).integrity()));
+        List<Laying> layings = lifting.layings(goals);
+        List<Laying> bandFirst =
+                layings.stream().filter(l -> l.way() == LiftWay.BAND).toList();
+        List<Laying> then =
+                layings.stream().filter(l -> l.way() != LiftWay.BAND).toList();
+        for (List<Laying> together : List.of(bandFirst, then)) {
+            if (!together.isEmpty()) {
+                work.perform(new Round(Action.LIGHTEN, together));
+                together.forEach(l -> lifted.addAll(l.bands()));
             }
-            groups.get(groups.size() - 1).add(at);
         }
-        return groups;
+        List<BandRef> spent = before.keySet().stream()
+                .filter(at -> before.get(at) - work.hair(at).integrity() > SPENT)
+                .sorted((a, b) -> a.zone() != b.zone() ? a.zone() - b.zone() : a.band() - b.band())
+                .toList();
+        if (!spent.isEmpty()) {
+            work.perform(Round.of(Laying.of(Action.TREATMENT, spent, BOND_MINUTES, 1)));
+        }
+    }
+
+    private void cleanse(Map<BandRef, Double> goals) {
+        List<BandRef> dark = goals.keySet().stream()
+                .filter(at -> Lifting.oxidative(work.hair(at)) > DYE_SEEN
+                        && !head.at(at).atScalp())
+                .filter(at -> work.hair(at).integrity() > Elasticity.SPRINGS_BACK.from())
+                .toList();
+        if (!dark.isEmpty()) {
+            work.perform(Round.of(lifting.cleanse(dark)));
+            lifted.addAll(dark);
+            goals.entrySet().removeIf(e -> e.getValue() - work.hair(e.getKey()).level() <= 0.25);
+        }
+    }
+
+    private void remove(Map<BandRef, Aim> aims) {
+        List<BandRef> due = new ArrayList<>();
+        aims.forEach((at, aim) -> {
+            if (tooDark(at, aim) && Lifting.oxidative(work.hair(at)) > DYE_SEEN && !failed(at)) {
+                due.add(at);
+            }
+        });
+        if (due.isEmpty()) {
+            return;
+        }
+        int rounds = 0;
+        Map<BandRef, HairState> hair = new HashMap<>();
+        due.forEach(at -> hair.put(at, work.hair(at)));
+        while (rounds < MOST_ROUNDS) {
+            double gained = 0;
+            for (BandRef at : due) {
+                HairState here = hair.get(at);
+                HairState next = here.after(new mischung.change.RemoverRound(REMOVER_MINUTES, true, true, 10));
+                if (here.level() < aims.get(at).level()) {
+                    gained = Math.max(gained, next.level() - here.level());
+                }
+                hair.put(at, next);
+            }
+            if (gained < WORTH_A_ROUND) {
+                break;
+            }
+            rounds++;
+        }
+        if (rounds > 0) {
+            work.perform(new Round(
+                    Action.REMOVE,
+                    List.of(
+                            Laying.of(Action.CLARIFY, due, CLARIFY_MINUTES, 2),
+                            Laying.of(Action.REMOVE, due, REMOVER_MINUTES, rounds))));
+            removed.addAll(due);
+        }
+    }
+
+    private void colour(Map<BandRef, Aim> aims) {
+        Map<BandRef, Decision> decided = new LinkedHashMap<>();
+        Map<BandRef, Aim> reachable = new LinkedHashMap<>();
+        aims.forEach((at, aim) -> {
+            BandAnswer answer = answer(at, work.hair(at), aim);
+            answers.put(at, answer);
+            decided.put(at, answer.decision());
+            // What stayed darker than hoped is finished at the level it reached.
+            double here = work.hair(at).level();
+            boolean stopsShort = answer.decision().takesOut() && aim.level() - here > HALF_A_LEVEL;
+            reachable.put(at, stopsShort ? aim.at(Math.floor(2 * here) / 2) : aim);
+        });
+        List<BandRef> filled = where(decided, Decision.FILL);
+        Depositing depositing = new Depositing(desk, method, work, lifted, reachable);
+        depositing.equalise(decided);
+        depositing.fill(filled);
+        depositing.finish(decided);
+    }
+
+    private static List<BandRef> where(Map<BandRef, Decision> decided, Decision decision) {
+        return decided.entrySet().stream()
+                .filter(e -> e.getValue() == decision)
+                .map(Map.Entry::getKey)
+                .toList();
+    }
+
+    private void answer(BandRef at, HairState hair) {
+        if (!head.at(at).keeps()) {
+            answers.put(at, answer(at, hair, head.at(at).aim().orElseThrow()));
+        }
+    }
+
+    private BandAnswer answer(BandRef at, HairState hair, Aim aim) {
+        WorkedBand band = head.at(at);
+        if (failed(at)) {
+            return new BandAnswer(
+                    at,
+                    Decision.TOO_WEAK,
+                    band.band().level() - aim.level(),
+                    List.of(new Reason(
+                            Rule.R39,
+                            "Its wet strand "
+                                    + band.band()
+                                            .detail()
+                                            .stretch()
+                                            .orElseThrow()
+                                            .words()
+                                    + ": no colour and no lightener until it has been treated and springs back.")));
+        }
+        if (removed.contains(at) || lifted.contains(at)) {
+            return takenOut(at, hair, aim);
+        }
+        FillerNeed.Hair seen = new FillerNeed.Hair(
+                band.band().kind(),
+                hair.equals(desk.start(at)) ? band.band().level() : LevelScale.inHalves(hair.level()),
+                desk.wish().grey() == Grey.COVERED ? band.band().greyShare() : 0,
+                hair.canvas().fibre().nearestPorosity(),
+                hair.canvas());
+        return desk.need(aim).of(at, seen);
+    }
+
+    private BandAnswer takenOut(BandRef at, HairState hair, Aim aim) {
+        double start = head.band(at).level();
+        double goal = lifting.goal(at, aim);
+        List<Reason> reasons = new ArrayList<>();
+        Decision decision = removed.contains(at)
+                ? lifted.contains(at) ? Decision.REMOVE_AND_LIGHTEN : Decision.REMOVE
+                : Decision.LIGHTEN;
+        if (removed.contains(at)) {
+            reasons.add(new Reason(
+                    Rule.R30,
+                    "Oxidative colour at " + LevelScale.words(start)
+                            + ": the remover takes it before anything lifts."));
+        }
+        if (lifted.contains(at)) {
+            reasons.add(new Reason(
+                    Rule.COMPUTED,
+                    "For " + aim.words() + " the canvas has to reach about " + LevelScale.words(goal) + "; it comes to "
+                            + LevelScale.figure(hair.level()) + "."));
+        }
+        if (aim.level() - hair.level() > HALF_A_LEVEL) {
+            reasons.add(new Reason(
+                    Rule.R39,
+                    "It stops at " + LevelScale.figure(hair.level()) + ": "
+                            + (lifting.allowed(at)
+                                    ? "more would cost the hair its strength (" + FillerNeed.percent(hair.integrity())
+                                            + " left) or more than two layings in a day."
+                                    : "no lightener may be used here.")));
+        }
+        return new BandAnswer(at, decision, start - aim.level(), reasons);
     }
 }

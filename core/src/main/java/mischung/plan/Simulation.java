@@ -3,113 +3,84 @@ package mischung.plan;
 import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import mischung.change.Care;
 import mischung.change.Change;
-import mischung.change.Factors;
-import mischung.doubt.Calibration;
-import mischung.doubt.Draw;
-import mischung.doubt.Draws;
-import mischung.doubt.Forecast;
-import mischung.doubt.Start;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
-import mischung.hair.Head;
-import mischung.hair.Look;
-import mischung.hair.Reading;
-import mischung.light.Ciede2000;
 import mischung.light.Lab;
-import org.jspecify.annotations.Nullable;
+import mischung.wish.WorkedHead;
 
-/** The head while the planner works on it: every band as read and in draws of what is not sure about it. */
+/** The head while it is worked on: where every band stands by now. */
 final class Simulation {
-    /** Few, since a plan asks for them band by band and step by step; a Latin hypercube spreads them evenly. */
-    private static final int DRAWS = 32;
+    private final Desk desk;
+    private final WorkedHead head;
+    private final Map<BandRef, HairState> now = new HashMap<>();
+    private final Set<BandRef> cut = new HashSet<>();
+    private final Set<BandRef> touched = new HashSet<>();
 
-    private static final long SEED = 20_240_229;
-
-    private static final class Drawn {
-        private Canvas asRead;
-        private final List<Canvas> otherwise = new ArrayList<>();
-        private @Nullable Outcome seen;
+    Simulation(Desk desk) {
+        this.desk = desk;
+        this.head = desk.head();
+        head.bands().forEach(at -> now.put(at, desk.start(at)));
     }
 
-    private final Head head;
-    private final Lab wished;
-    private final Factors middle;
-    private final Map<BandRef, Drawn> bands = new HashMap<>();
-
-    /** The same for every band, so that bands that read the same get the same range. */
-    private final List<Draw> draws;
-
-    Simulation(Head head, Wish wish, Calibration calibration) {
-        this.head = head;
-        this.wished = wish.colour();
-        this.middle = calibration.factors();
-        this.draws = Draws.of(calibration, DRAWS, SEED);
-        for (BandRef at : Plan.bandsOf(head)) {
-            Drawn drawn = new Drawn();
-            drawn.asRead = Reading.canvasOf(head.band(at), head.thickness());
-            Start start = Start.of(drawn.asRead, Reading.explained(head.band(at)));
-            draws.forEach(draw -> drawn.otherwise.add(start.in(draw)));
-            bands.put(at, drawn);
+    HairState hair(BandRef at) {
+        HairState state = now.get(at);
+        if (state == null) {
+            throw new IllegalArgumentException("No such band on this head: " + at);
         }
+        return state;
     }
 
     Canvas canvas(BandRef at) {
-        return drawn(at).asRead;
+        return hair(at).canvas();
     }
 
-    void equalise(Collection<BandRef> some, double minutes) {
-        lay(new Care(Care.Kind.EQUALISER, minutes), some);
+    boolean isCut(BandRef at) {
+        return cut.contains(at);
     }
 
     void lay(Change change, Collection<BandRef> some) {
         for (BandRef at : some) {
-            Drawn drawn = drawn(at);
-            drawn.seen = null;
-            drawn.asRead = change.on(drawn.asRead, middle);
-            for (int i = 0; i < draws.size(); i++) {
-                drawn.otherwise.set(
-                        i, change.on(drawn.otherwise.get(i), draws.get(i).factors()));
+            if (!cut.contains(at)) {
+                now.put(at, hair(at).after(change));
+                touched.add(at);
             }
         }
     }
 
-    List<List<Outcome>> outcomes(Set<BandRef> touched) {
+    /** Time at home goes over all hair; nothing was laid. */
+    void pass(Change change) {
+        now.replaceAll((at, state) -> state.after(change));
+    }
+
+    void cutOff(Collection<BandRef> some) {
+        cut.addAll(some);
+        touched.addAll(some);
+    }
+
+    /** Every band as it stands; what was touched since the last look is marked so. */
+    List<List<Outcome>> look() {
         List<List<Outcome>> all = new ArrayList<>();
         for (int zone = 0; zone < head.zones().size(); zone++) {
             List<Outcome> strand = new ArrayList<>();
-            for (int band = 0; band < head.zones().get(zone).strand().bands().size(); band++) {
+            for (int band = 0; band < head.zones().get(zone).size(); band++) {
                 BandRef at = new BandRef(zone, band);
-                strand.add(outcome(drawn(at), touched.contains(at)));
+                strand.add(new Outcome(hair(at), wished(at), touched.contains(at), cut.contains(at)));
             }
             all.add(strand);
         }
+        touched.clear();
         return all;
     }
 
-    private Outcome outcome(Drawn drawn, boolean touched) {
-        Outcome seen = drawn.seen;
-        if (seen == null) {
-            Look look = drawn.asRead.look();
-            seen = new Outcome(
-                    look,
-                    Forecast.of(drawn.asRead, drawn.otherwise).levels(),
-                    Ciede2000.between(wished, look.lab()),
-                    touched);
-            drawn.seen = seen;
-        }
-        return new Outcome(seen.look(), seen.range(), seen.difference(), touched);
-    }
-
-    private Drawn drawn(BandRef at) {
-        Drawn drawn = bands.get(at);
-        if (drawn == null) {
-            throw new IllegalArgumentException("No such band on this head: " + at);
-        }
-        return drawn;
+    private Lab wished(BandRef at) {
+        return head.at(at)
+                .aim()
+                .map(aim -> aim.colour())
+                .orElseGet(() -> desk.start(at).lab());
     }
 }

@@ -3,10 +3,25 @@ package mischung.plan;
 import java.util.List;
 import mischung.hair.BandRef;
 
-/** An equaliser laid on before colour: grams with reserve, minutes, and the hair it goes on. */
-public record Treatment(List<BandRef> bands, int grams, double minutes, List<Reason> reasons) {
+/**
+ * What is laid on or done without colour and without lightener: equaliser, remover, clarifying, bond, trim, drying.
+ *
+ * @param grams with reserve; 0 where nothing is weighed
+ */
+public record Treatment(Laying laying, int grams, List<Reason> reasons) {
     public Treatment {
-        bands = List.copyOf(bands);
         reasons = List.copyOf(reasons);
+    }
+
+    public Action action() {
+        return laying.action();
+    }
+
+    public List<BandRef> bands() {
+        return laying.bands();
+    }
+
+    public double minutes() {
+        return laying.minutes() * laying.times();
     }
 }

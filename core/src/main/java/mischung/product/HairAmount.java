@@ -43,16 +43,28 @@ public final class HairAmount {
         return shareOf(zone) / all;
     }
 
+    /** The same for a stretch of one zone of the head. */
+    public static double mixGrams(Head head, int zone, Band worked) {
+        return headCm(head, zone, worked) * FIGURES.get("mix per cm");
+    }
+
+    /** The same for a stretch of one zone of the head. */
+    public static double treatmentGrams(Head head, int zone, Band worked) {
+        return headCm(head, zone, worked) * FIGURES.get("treatment per cm");
+    }
+
     private static double grams(Head head, Collection<BandRef> bands, double perCm) {
-        double headCm = 0;
-        for (BandRef band : bands) {
-            Band worked = head.band(band);
-            headCm += share(head, head.zones().get(band.zone()))
-                    * worked.lengthCm()
-                    * factor(worked.detail().density().orElse(head.density()))
-                    * factor(worked.detail().thickness().orElse(head.thickness()));
-        }
-        return headCm * perCm;
+        return bands.stream()
+                        .mapToDouble(band -> headCm(head, band.zone(), head.band(band)))
+                        .sum()
+                * perCm;
+    }
+
+    private static double headCm(Head head, int zone, Band worked) {
+        return share(head, head.zones().get(zone))
+                * worked.lengthCm()
+                * factor(worked.detail().density().orElse(head.density()))
+                * factor(worked.detail().thickness().orElse(head.thickness()));
     }
 
     private static double shareOf(Zone zone) {

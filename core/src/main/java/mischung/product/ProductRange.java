@@ -3,6 +3,7 @@ package mischung.product;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import mischung.DataFile;
 import mischung.hair.Tone;
 
@@ -24,6 +25,16 @@ public record ProductRange(String name, List<Shade> shades, List<Developer> deve
 
     public List<Shade> of(ShadeClass shadeClass) {
         return shades.stream().filter(shade -> shade.shadeClass() == shadeClass).toList();
+    }
+
+    /** Without shades that are out or not wanted, by their codes. */
+    public ProductRange without(Set<String> codes) {
+        return codes.isEmpty()
+                ? this
+                : new ProductRange(
+                        name,
+                        shades.stream().filter(s -> !codes.contains(s.code())).toList(),
+                        developers);
     }
 
     private static ProductRange load() {

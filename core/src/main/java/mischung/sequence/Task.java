@@ -6,12 +6,14 @@ import mischung.hair.ZonePlace;
 /**
  * One thing to do or to wait for.
  *
- * @param startMinute from the beginning of the work
+ * @param visit 1 for today
+ * @param startMinute from the beginning of its visit
  * @param bowls names of the bowls it uses
  * @param zones where, in the order they are worked
  */
 public record Task(
         Kind kind,
+        int visit,
         String title,
         String detail,
         int startMinute,

@@ -36,15 +36,16 @@ import mischung.hair.Porosity;
 import mischung.hair.Reading;
 import mischung.hair.Tone;
 import mischung.history.Service;
+import mischung.plan.Action;
 import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
-import mischung.plan.School;
-import mischung.plan.Wish;
 import mischung.product.DirectHue;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
+import mischung.school.School;
+import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -369,7 +370,7 @@ class CautionsTest {
         for (PlanStep step : plan.steps()) {
             assertThat(blocks(cautions.before(plan, step)).contains(CautionRule.PATCH_TEST))
                     .as(step.name())
-                    .isEqualTo(step.kind() != PlanStep.Kind.EQUALISE);
+                    .isEqualTo(step.kind() != Action.EQUALISE);
         }
         List<Caution> target =
                 cautions.before(plan, plan.steps().get(plan.steps().size() - 1));

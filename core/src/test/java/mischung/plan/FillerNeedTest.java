@@ -7,6 +7,8 @@ import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
+import mischung.school.School;
+import mischung.wish.Wish;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -18,7 +20,7 @@ class FillerNeedTest {
     private static final BandRef HERE = new BandRef(0, 0);
 
     private static BandAnswer answer(Band band, double wish, Tone tone) {
-        return new FillerNeed(new Wish(wish, tone)).of(HERE, band);
+        return new FillerNeed(new mischung.wish.Aim(wish, tone)).of(HERE, band);
     }
 
     private static Band lightened(double level, Tone tone, Porosity porosity) {
@@ -41,7 +43,7 @@ class FillerNeedTest {
         "8, 7, COLOUR",
         "10, 8, COLOUR",
         "7, 7, COLOUR",
-        "6.5, 7, LEAVE",
+        "6.5, 7, COLOUR",
         "6, 7, TOO_DARK",
         "8, 10, TOO_DARK"
     })

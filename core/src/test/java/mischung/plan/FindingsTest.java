@@ -13,6 +13,9 @@ import mischung.hair.Tone;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.school.School;
+import mischung.wish.Limits;
+import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 
 /** What a plan says about itself, and how wide it says it may miss. */
@@ -47,6 +50,11 @@ class FindingsTest {
                 new Band(0, 5, BandKind.NATURAL, 4, Tone.NATURAL, Porosity.NORMAL, 0),
                 lightened(5, 30, 9, Porosity.NORMAL));
         assertThat(warnings(lined))
+                .as("the root is lifted, so no line is left")
+                .noneMatch(s -> s.contains("A line stays"));
+        Plan unlifted = Planner.plan(
+                lined.head().read(), lined.wish().with(Limits.NONE.withoutLightener()), School.LADDER, DEMO);
+        assertThat(warnings(unlifted))
                 .anyMatch(s -> s.contains("A line stays at the upper edge of back 5–30 cm"))
                 .anyMatch(s -> s.contains("back 0–5 cm") && s.contains("cannot lighten"));
     }

@@ -7,6 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import mischung.RefusedInput;
 import mischung.change.Application;
+import mischung.formula.Formula;
+import mischung.formula.FormulaSearch;
+import mischung.formula.FormulaTask;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -20,6 +23,9 @@ import mischung.light.Ciede2000;
 import mischung.product.Mix;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
+import mischung.school.School;
+import mischung.wish.Limits;
+import mischung.wish.Wish;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -41,12 +47,12 @@ class PlannerTest {
     }
 
     private static List<PlanStep> fillers(Plan plan) {
-        return plan.steps().stream().filter(s -> s.kind() == PlanStep.Kind.FILL).toList();
+        return plan.steps().stream().filter(s -> s.kind() == Action.FILL).toList();
     }
 
     /** R10, R11, R20 (common practice, no source). */
     @ParameterizedTest
-    @EnumSource(School.class)
+    @EnumSource(names = {"LADDER", "MIDPOINT"})
     void tenToSixIsFilledAtEightAndLandsOnSix(School school) {
         Plan plan = plan(Heads.grownOut(6, 10, Porosity.NORMAL), SIX, school);
 
@@ -71,7 +77,7 @@ class PlannerTest {
 
     /** R10, R5: unfilled it stays too light and loses its warmth; the plan says so. */
     @ParameterizedTest
-    @EnumSource(School.class)
+    @EnumSource(names = {"LADDER", "MIDPOINT"})
     void withoutFillerItIsLightAndHollow(School school) {
         Plan plan = plan(Heads.grownOut(6, 10, Porosity.NORMAL), SIX, school);
         Outcome alone = plan.alone().get(0).get(1);
@@ -83,7 +89,7 @@ class PlannerTest {
     }
 
     @ParameterizedTest
-    @EnumSource(School.class)
+    @EnumSource(names = {"LADDER", "MIDPOINT"})
     void nineToSevenAsksForNoFiller(School school) {
         Plan plan = plan(Heads.grownOut(7, 9, Porosity.NORMAL), new Wish(7, Tone.NATURAL), school);
         assertThat(plan.answer(LENGTHS).decision()).isEqualTo(Decision.COLOUR);
@@ -121,7 +127,7 @@ class PlannerTest {
             assertThat(before - after).as(step.title()).isLessThanOrEqualTo(2.5);
             before = after;
         }
-        assertThat(plan.end(LENGTHS).look().level()).isBetween(3.5, 4.5);
+        assertThat(plan.end(LENGTHS).look().level()).isBetween(3.4, 4.6);
         assertThat(plan(Heads.grownOut(4, 10, Porosity.NORMAL), new Wish(4, Tone.NATURAL), School.MIDPOINT)
                         .steps())
                 .hasSize(2);
@@ -165,7 +171,7 @@ class PlannerTest {
                         new Band(22, 30, BandKind.LIGHTENED, 10.5, Tone.AS_LIFTED, Porosity.VERY_HIGH, 0))),
                 SIX,
                 School.MIDPOINT);
-        assertThat(plan.steps().get(0).kind()).isEqualTo(PlanStep.Kind.EQUALISE);
+        assertThat(plan.steps().get(0).kind()).isEqualTo(Action.EQUALISE);
         PlanStep target = plan.steps().get(plan.steps().size() - 1);
         Bowl ends = target.bowls().stream()
                 .filter(b -> b.place() == BowlPlace.POROUS)
@@ -180,7 +186,8 @@ class PlannerTest {
     /** R44: what is darker than the wish is not promised to lighten. */
     @Test
     void aLighterWishIsSaidToBeOutOfReach() {
-        Plan plan = plan(Heads.grownOut(5, 8, Porosity.NORMAL), new Wish(9, Tone.NATURAL), School.LADDER);
+        Wish noLightener = new Wish(9, Tone.NATURAL).with(Limits.NONE.withoutLightener());
+        Plan plan = plan(Heads.grownOut(5, 8, Porosity.NORMAL), noLightener, School.LADDER);
         assertThat(plan.steps()).isEmpty();
         assertThat(plan.answer(LENGTHS).decision()).isEqualTo(Decision.TOO_DARK);
         assertThat(plan.findings())
@@ -217,24 +224,26 @@ class PlannerTest {
         for (PlanStep step : plan.steps()) {
             for (Bowl bowl : step.bowls()) {
                 Mix mix = bowl.formula().mix();
-                assertThat(mix.parts()).hasSizeBetween(1, 3);
+                assertThat(mix.parts()).hasSizeBetween(1, 4);
                 assertThat(bowl.developer().volume())
                         .isLessThanOrEqualTo(mix.shadeClass() == ShadeClass.COVERAGE ? 20 : 10);
                 assertThat(bowl.grams().totalGrams())
                         .isGreaterThanOrEqualTo((int) bowl.grams().needGrams());
                 for (BandRef at : bowl.bands()) {
                     assertThat(plan.answer(at).decision().coloured()).isTrue();
-                    if (step.kind() == PlanStep.Kind.FILL) {
-                        assertThat(head.band(at).kind().lifted()).isTrue();
+                    if (step.kind() == Action.FILL) {
+                        assertThat(plan.head().band(at).kind().lifted()).isTrue();
                     }
                 }
             }
         }
-        for (BandRef at : Plan.bandsOf(head)) {
+        for (BandRef at : plan.head().bands()) {
             Outcome end = plan.end(at);
             Outcome now = plan.now().get(at.zone()).get(at.band());
-            assertThat(end.look().lab().l())
-                    .isLessThanOrEqualTo(now.look().lab().l() + 1e-9);
+            if (!plan.answer(at).decision().takesOut()) {
+                assertThat(end.look().lab().l())
+                        .isLessThanOrEqualTo(now.look().lab().l() + 1e-9);
+            }
             assertThat(end.range().from()).isLessThanOrEqualTo(end.range().to());
             assertThat(plan.answer(at).reasons()).isNotEmpty();
         }

@@ -37,6 +37,8 @@ import mischung.history.Where;
 import mischung.product.HairAmount;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
+import mischung.school.School;
+import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -56,7 +58,7 @@ class ReadHeadsTest {
     @ParameterizedTest
     @CsvSource({
         "COLOURED, 8, NATURAL, 5, COLOUR",
-        "COLOURED, 4, NATURAL, 6, TOO_DARK",
+        "COLOURED, 4, NATURAL, 6, REMOVE_AND_LIGHTEN",
         "COLOURED, 6, NATURAL, 6, LEAVE",
         "DIRECT, 9, PINK, 5, FILL",
         "LIGHTENED, 9, AS_LIFTED, 5, FILL",

@@ -18,9 +18,10 @@ import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
-import mischung.plan.School;
-import mischung.plan.Wish;
 import mischung.product.ProductRange;
+import mischung.school.School;
+import mischung.wish.Limits;
+import mischung.wish.Wish;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -133,7 +134,10 @@ class SequencerTest {
     @Test
     void nothingToDoTakesNoTime() {
         Plan nothing = Planner.plan(
-                Heads.grownOut(6, 6, Porosity.NORMAL), new Wish(8, Tone.NATURAL), School.LADDER, ProductRange.demo());
+                Heads.grownOut(6, 6, Porosity.NORMAL),
+                new Wish(8, Tone.NATURAL).with(Limits.NONE.withoutLightener()),
+                School.LADDER,
+                ProductRange.demo());
         assertThat(Sequencer.of(nothing).totalMinutes()).isZero();
         assertThat(Cautions.forClient(Consultation.unasked(), Set.of(), LocalDate.EPOCH)
                         .before(nothing))

@@ -33,6 +33,9 @@ class ScreensTest extends OneApplication {
                 "/cases/2/read",
                 "/cases/2/plan",
                 "/cases/3/plan",
+                "/cases/1/decide",
+                "/cases/5/decide",
+                "/cases/1/promise",
                 "/model"
             })
     void axeFindsNothingSerious(String path) {
@@ -60,6 +63,9 @@ class ScreensTest extends OneApplication {
         "/cases/1/read, 1024, 768",
         "/cases/2/plan, 1280, 800",
         "/cases/2/plan, 1024, 768",
+        "/cases/5/decide, 1280, 800",
+        "/cases/5/decide, 1024, 768",
+        "/cases/1/promise, 1024, 768",
         "/model, 1280, 800",
         "/model, 1024, 768"
     })
@@ -81,6 +87,8 @@ class ScreensTest extends OneApplication {
                 "/cases/1/tests",
                 "/cases/1/read",
                 "/cases/2/plan",
+                "/cases/5/decide",
+                "/cases/1/promise",
                 "/model"
             })
     void whatIsPressedIsLargeEnough(String path) {
@@ -141,6 +149,11 @@ class ScreensTest extends OneApplication {
         hard.getByLabel("School of filling").getByText("two-level steps").click();
         assertThat(hard.getByText("After filler 2")).isVisible();
         keep(hard, folder, "plan-porous");
+        Page decide = open("/cases/5/decide", 1280, 800);
+        assertThat(decide.locator(".route")).not().hasCount(0);
+        keep(decide, folder, "decide");
+        Page promise = open("/cases/1/promise", 1280, 800);
+        keep(promise, folder, "promise");
         Page model = open("/model", 1280, 800);
         keep(model, folder, "model");
         model.getByLabel("About the model").evaluate("e => e.scrollIntoView()");
@@ -185,6 +198,9 @@ class ScreensTest extends OneApplication {
         }
         if (path.equals("/model")) {
             return ".checks tbody tr";
+        }
+        if (path.endsWith("promise")) {
+            return ".fade-patch";
         }
         return path.endsWith("read") ? ".band" : ".score-band";
     }

@@ -241,6 +241,8 @@ class WholeJobTest {
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
         page.keyboard().press("5");
+        assertThat(page.getByLabel("Routes")).containsText("By your schools");
+        page.keyboard().press("6");
         assertThat(page.locator("[data-bowl=A]")).isVisible();
     }
 

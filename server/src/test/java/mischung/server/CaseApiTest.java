@@ -147,7 +147,7 @@ class CaseApiTest {
                 "\"Mira Tannhof\" | \"Mira\\\\ud83d\" | content.clientName | Mira | on one line",
                 "\"2026-11-23\" | \"tomorrow\" | content.date | tomorrow | 2026-11-23",
                 "\"09:00:00\" | \"25:00\" | content.startTime | 25:00 | 09:00",
-                "\"formatVersion\":2 | \"formatVersion\":3 | formatVersion | 3 | version 1 to version 2",
+                "\"formatVersion\":3 | \"formatVersion\":4 | formatVersion | 4 | version 1 to version 3",
                 "\"mischung-case\" | \"other\" | format | other | exported by this program"
             })
     void wrongFilesAreRefusedWholeByField(String good, String bad, String field, String value, String remedy) {

@@ -158,8 +158,8 @@ class ClientApiTest {
         JsonNode now = app.get("/api/cases/" + early.path("id").asLong()).json();
         assertThat(change(
                                 now,
-                                "\"level\":6.0,\"tone\":\"NATURAL\"},\"school\"",
-                                "\"level\":6.0,\"tone\":\"NATURAL\"},\"school\"")
+                                "\"level\":6.0,\"tone\":\"NATURAL\",\"picked\"",
+                                "\"level\":6.0,\"tone\":\"NATURAL\",\"picked\"")
                         .status())
                 .isEqualTo(200);
         now = app.get("/api/cases/" + early.path("id").asLong()).json();
@@ -172,8 +172,7 @@ class ClientApiTest {
         assertThat(app.get("/api/day/2030-06-04").json().path("upkeepDue"))
                 .as("who is booked needs no call")
                 .isEmpty();
-        assertThat(app.put("/api/house", "{\"chairs\":[],\"overridesAllowed\":true}")
-                        .field("field"))
+        assertThat(app.put("/api/house", app.house("{\"chairs\":[]}")).field("field"))
                 .isEqualTo("chairs");
     }
 

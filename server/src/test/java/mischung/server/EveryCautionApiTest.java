@@ -131,7 +131,7 @@ class EveryCautionApiTest {
         "SCALP, consultation.scalp, BROKEN, BLOCK",
         "HOME_COLOUR, consultation.homeColour, METALLIC, BLOCK",
         "UNDER_AGE, consultation.underAge, YES, BLOCK",
-        "STRENGTH_FELT, zones.0.bands.1.detail.stretch, BREAKS, BLOCK",
+        "STRENGTH_FELT, zones.0.bands.1.detail.stretch, BREAKS, WARN",
         "VERY_POROUS, zones.0.bands.1.porosity, VERY_HIGH, WARN",
         "PREGNANCY, consultation.pregnant, YES, WARN",
         "MEDICATION, consultation.medication, YES, WARN"
@@ -152,6 +152,27 @@ class EveryCautionApiTest {
         assertThat(plan.path("blocked").asBoolean()).isEqualTo(blocks);
         Started.Answer begun = put(now(fine), content.put("status", "RUNNING"));
         assertThat(begun.status()).as(begun.text()).isEqualTo(blocks ? 422 : 200);
+    }
+
+    /** The planner leaves such hair out; whoever lays on it by hand is stopped. */
+    @Test
+    void theOwnRouteIsBlockedOnHairThatFailed() {
+        JsonNode fine = fine();
+        ObjectNode content = (ObjectNode) fine.path("content").deepCopy();
+        JsonNode target =
+                app.get(path(fine) + "/routes").json().path("routes").path(0).path("rounds");
+        assertThat(target).isNotEmpty();
+        content.set("ownRoute", target);
+        content.put("route", "own");
+        set(content, "zones.0.bands.1.detail.stretch", "BREAKS");
+        assertThat(put(fine, content).status()).isEqualTo(200);
+        JsonNode plan = app.get(path(fine) + "/plan").json();
+        assertThat(plan.path("route").asString()).isEqualTo("own");
+        List<JsonNode> said = new ArrayList<>();
+        plan.path("stepCautions").forEach(step -> said.addAll(of(step, CautionRule.STRENGTH_FELT)));
+        assertThat(said)
+                .anySatisfy(c -> assertThat(c.path("strength").asString()).isEqualTo("BLOCK"));
+        assertThat(put(now(fine), content.put("status", "RUNNING")).status()).isEqualTo(422);
     }
 
     private static ObjectNode panel(JsonNode fine, String changes) {

@@ -66,6 +66,9 @@ class RoundTripTest {
         assertThat(past.status()).as(past.text()).isEqualTo(200);
         Started.Answer plan = app.get(path + "/plan");
         assertThat(plan.status()).as(plan.text()).isEqualTo(200);
+        Started.Answer routes = app.get(path + "/routes");
+        assertThat(routes.status()).as(routes.text()).isEqualTo(200);
+        assertThat(routes.json().path("verdict").asString()).isNotBlank();
         assertThat(plan.json().path("answers"))
                 .hasSize(file.path("content").path("zones").size());
         assertThat(app.get(path + "/plan").text())
@@ -147,8 +150,20 @@ class RoundTripTest {
                 .put("status", minute % 3 == 0 ? "WAITING" : "BOOKED")
                 .put("density", "DENSE")
                 .put("thickness", "FINE");
-        content.putObject("wish").put("level", wish / 2.0).put("tone", tone);
-        content.put("school", school);
+        content.set("wish", wished(wish / 2.0, tone, minute));
+        content.putObject("method")
+                .put("filler", school)
+                .put("rinse", minute % 2 == 0 ? "COOL" : "SHAMPOO")
+                .put("fillerOn", "DRY")
+                .put("hold", "DEMI")
+                .put("takeOut", minute % 3 == 0 ? "LIGHTENER_FIRST" : "REMOVER_FIRST")
+                .put("pull", "LOW_AND_SLOW")
+                .put("between", "WORK_ON")
+                .put("start", "BACK")
+                .put("pace", minute % 5 == 0 ? "SEVERAL" : "ONE_DAY");
+        content.putArray("notWanted").add("demi-gold-7");
+        content.put("route", "");
+        content.putArray("ownRoute");
         content.set("consultation", consultation(name, minute));
         content.set("history", history(wish, minute));
         ArrayNode zones = content.putArray("zones");
@@ -168,8 +183,38 @@ class RoundTripTest {
         }
         return JSON.createObjectNode()
                 .put("format", "mischung-case")
-                .put("formatVersion", 2)
+                .put("formatVersion", 3)
                 .set("content", content);
+    }
+
+    private static ObjectNode aim(double level, String tone) {
+        ObjectNode aim = JSON.createObjectNode().put("level", level).put("tone", tone);
+        aim.putArray("picked");
+        return aim;
+    }
+
+    private static ObjectNode wished(double level, String tone, int minute) {
+        ObjectNode wish = aim(level, tone);
+        ObjectNode design = JSON.createObjectNode()
+                .put("kind", List.of("EVEN", "MELT", "LOWLIGHTS", "TIPS").get(minute % 4));
+        design.set("root", aim(Math.max(1, level - 1), "NATURAL"));
+        design.set("ends", aim(level, "GOLD"));
+        design.set("pieces", aim(level, "BEIGE"));
+        design.put("rootCm", 4.0)
+                .put("endsCm", 6.5)
+                .put("staggerCm", 1.0)
+                .put("share", 0.4)
+                .put("widthMm", 5.0)
+                .put("restStays", minute % 8 == 2);
+        wish.set("design", design);
+        wish.put("grey", minute % 2 == 0 ? "COVERED" : "BLENDED").put("keepNatural", minute % 3 == 1);
+        wish.putArray("leaveOut").add("HAIRLINE");
+        ObjectNode part = wish.putArray("parts").addObject();
+        part.putArray("places").add("CROWN");
+        part.put("fromCm", 2.0).put("toCm", 4.5).put("stays", minute % 2 == 0).set("aim", aim(level, "NATURAL"));
+        wish.put("visits", 1 + minute % 6);
+        wish.putArray("noLightener").add("NAPE");
+        return wish.put("lightener", minute % 7 != 0).put("hands", 1 + minute % 3);
     }
 
     private static ObjectNode consultation(String wish, int minute) {

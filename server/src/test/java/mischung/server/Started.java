@@ -12,6 +12,7 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The real application on a free port with a data folder of its own, spoken to over HTTP. */
 final class Started implements AutoCloseable {
@@ -86,6 +87,17 @@ final class Started implements AutoCloseable {
                 : post(
                         "/api/clients/" + made.json().path("id").asLong() + "/cases",
                         "{\"date\":\"2026-11-23\",\"startTime\":\"09:00\",\"minutes\":240,\"chair\":\"\",\"copyOf\":0}");
+    }
+
+    /** The house's settings with some of them changed. */
+    String house(String changes) {
+        ObjectNode settings = (ObjectNode) get("/api/house").json();
+        JsonMapper.builder()
+                .build()
+                .readTree(changes)
+                .properties()
+                .forEach(field -> settings.set(field.getKey(), field.getValue()));
+        return settings.toString();
     }
 
     Answer put(String path, String json) {

@@ -83,13 +83,13 @@ class WorkingUpApiTest {
         assertThat(put(3, told).field("field")).isEqualTo("content.takenOn[0].by");
         taken.put("by", "Ruth O.").put("reason", "The leaflet of this demi asks for none.");
         assertThat(put(3, told).status()).isEqualTo(200);
-        assertThat(app.put("/api/house", "{\"chairs\":[\"One\"],\"overridesAllowed\":false}")
+        assertThat(app.put("/api/house", app.house("{\"chairs\":[\"One\"],\"overridesAllowed\":false}"))
                         .status())
                 .isEqualTo(200);
         assertThat(put(3, content(3).put("status", "RUNNING")).field("remedy"))
                 .as("local rules do not allow it here")
                 .contains("Patch test");
-        app.put("/api/house", "{\"chairs\":[\"One\"],\"overridesAllowed\":true}");
+        app.put("/api/house", app.house("{\"chairs\":[\"One\"],\"overridesAllowed\":true}"));
         assertThat(app.get("/api/cases/3/plan").text()).contains("Ruth O.: The leaflet");
         Started.Answer running = put(3, content(3).put("status", "RUNNING"));
         assertThat(running.status()).as(running.text()).isEqualTo(200);

@@ -15,11 +15,10 @@ import mischung.hair.Porosity;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
-import mischung.plan.School;
-import mischung.plan.Wish;
 import mischung.server.store.CaseStore;
 import mischung.server.store.Shredder;
 import mischung.server.store.Visit;
+import mischung.wish.Wish;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -49,8 +48,11 @@ class CaseController {
     private final CaseFormat format;
     private final CaseCautions cautions;
     private final Shredder shredder;
+    private final Routes routes;
 
-    CaseController(CaseStore store, Cases cases, CaseFormat format, CaseCautions cautions, Shredder shredder) {
+    CaseController(
+            CaseStore store, Cases cases, CaseFormat format, CaseCautions cautions, Shredder shredder, Routes routes) {
+        this.routes = routes;
         this.store = store;
         this.cases = cases;
         this.format = format;
@@ -100,7 +102,8 @@ class CaseController {
     }
 
     /** A head of which nothing is known yet. */
-    static CaseFile unread(String clientName, LocalDate date, LocalTime start, int minutes, String chair) {
+    static CaseFile unread(
+            String clientName, LocalDate date, LocalTime start, int minutes, String chair, MethodView method) {
         CaseFile.BandView band =
                 CaseFile.BandView.of(new Band(0, 30, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0));
         return new CaseFile(
@@ -112,8 +115,11 @@ class CaseController {
                 CaseFile.Status.BOOKED,
                 Density.NORMAL,
                 Thickness.NORMAL,
-                new CaseFile.WishView(6, Tone.NATURAL),
-                School.LADDER,
+                WishView.even(6, Tone.NATURAL),
+                method,
+                List.of(),
+                "",
+                List.of(),
                 ConsultationView.unasked(),
                 HistoryView.none(6),
                 FIRST_ZONES.stream()
@@ -135,7 +141,8 @@ class CaseController {
         CheckedCase checked = checked(change.content);
         Cases.Stored before = cases.get(id);
         if (change.content.status().begun() && !before.file().status().begun()) {
-            cautions.refuseBlockedWork(checked, checked.plan(cases.calibration(before)));
+            cautions.refuseBlockedWork(
+                    checked, routes.chosen(checked, cases.calibration(before)).plan());
         }
         cautions.refuseBlockedTests(checked, before.file().strandTests());
         return cases.replace(id, change.version, change.content, checked)

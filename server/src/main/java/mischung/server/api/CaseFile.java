@@ -5,10 +5,12 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import mischung.RefusedInput;
 import mischung.caution.TakenOn;
+import mischung.consult.Consultation;
 import mischung.hair.Band;
 import mischung.hair.BandDetail;
 import mischung.hair.BandKind;
@@ -24,9 +26,10 @@ import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
 import mischung.history.History;
 import mischung.light.Lab;
-import mischung.plan.School;
-import mischung.plan.Wish;
+import mischung.plan.Round;
 import mischung.server.store.ClientStore;
+import mischung.wish.Wish;
+import mischung.wish.WorkedHead;
 import org.jspecify.annotations.Nullable;
 
 /** A case as it travels: what the screens edit, what is kept, and what a file holds. */
@@ -53,7 +56,17 @@ public record CaseFile(
         Density density,
         Thickness thickness,
         WishView wish,
-        School school,
+        MethodView method,
+
+        @Schema(description = "codes of shades that are out or not wanted, up to 200")
+        List<String> notWanted,
+
+        @Schema(description = "key of the chosen route; empty: the first that is offered")
+        String route,
+
+        @Schema(description = "the colourist's own route; empty: none")
+        List<RoundView> ownRoute,
+
         ConsultationView consultation,
         HistoryView history,
         List<ZoneView> zones,
@@ -61,6 +74,7 @@ public record CaseFile(
         List<TakenOnView> takenOn) {
 
     private static final int MOST_TESTS = 40;
+    private static final int MOST_NOT_WANTED = 200;
     private static final int MOST_TAKEN_ON = 100;
 
     /** How far the visit is. */
@@ -85,13 +99,6 @@ public record CaseFile(
             return this == RUNNING || this == DONE;
         }
     }
-
-    /** What the client wants to see. */
-    public record WishView(
-            @Schema(description = "1–10 in halves", example = "6")
-            double level,
-
-            Tone tone) {}
 
     /** An area of the head with its strand from scalp to ends. */
     public record ZoneView(ZonePlace place, List<BandView> bands) {}
@@ -232,7 +239,14 @@ public record CaseFile(
         }
         List<Zone> checkedZones = eachOf("zones", zones, zone -> new Zone(zone.place, strand(zone.bands)));
         Head head = new Head(checkedZones, density, thickness);
-        Wish wished = at("wish", () -> new Wish(wish.level, wish.tone));
+        Consultation told = at("consultation", consultation::checked);
+        Wish wished = at("wish", () -> wish.checked(told));
+        if (notWanted.size() > MOST_NOT_WANTED || route.length() > 80) {
+            throw new RefusedInput(
+                    "notWanted", notWanted.size() + " shades", "Name at most " + MOST_NOT_WANTED + " shades.");
+        }
+        List<String> out = eachOf("notWanted", notWanted, code -> code);
+        List<Round> own = at("ownRoute", () -> RoundView.checked(ownRoute, WorkedHead.of(head, wished)));
         RefusedInput.within("minutes", minutes, 5, 1440, "minutes");
         if (chair.length() > 40 || chair.chars().anyMatch(Character::isISOControl)) {
             throw new RefusedInput("chair", chair, "Give at most 40 characters on one line.");
@@ -255,8 +269,11 @@ public record CaseFile(
                 startTime,
                 head,
                 wished,
-                school,
-                at("consultation", consultation::checked),
+                method.checked(),
+                Set.copyOf(out),
+                route,
+                own,
+                told,
                 past,
                 strandTests,
                 taken);
@@ -273,7 +290,10 @@ public record CaseFile(
                 density,
                 thickness,
                 wish,
-                school,
+                method,
+                notWanted,
+                route,
+                ownRoute,
                 consultation,
                 history,
                 zones,

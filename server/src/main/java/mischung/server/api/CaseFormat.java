@@ -3,6 +3,8 @@ package mischung.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import mischung.RefusedInput;
 import mischung.hair.BandDetail;
+import mischung.hair.Tone;
+import mischung.school.Method;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -12,8 +14,11 @@ import tools.jackson.databind.node.ObjectNode;
 /** The form of a case's document, and how older forms become the newest. */
 @Component
 class CaseFormat {
-    /** 1: head, wish and school. 2: also consultation, history, strand tests, what was taken on, chair and status. */
-    static final int VERSION = 2;
+    /**
+     * 1: head, wish and school. 2: also consultation, history, strand tests, what was taken on, chair and status. 3: wishes
+     * with design, parts and limits, all schools, the chosen and the own route.
+     */
+    static final int VERSION = 3;
 
     /** Of an exported case. */
     static final String NAME = "mischung-case";
@@ -21,7 +26,7 @@ class CaseFormat {
     /** A case as a file. */
     record ExportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "2") int formatVersion,
+            @Schema(example = "3") int formatVersion,
             CaseFile content) {
         static ExportedCase of(CaseFile content) {
             return new ExportedCase(NAME, VERSION, content);
@@ -31,7 +36,7 @@ class CaseFormat {
     /** A file as it comes in: of this version or an older one. */
     record ImportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "2") int formatVersion,
+            @Schema(example = "3") int formatVersion,
 
             @Schema(implementation = CaseFile.class) JsonNode content) {}
 
@@ -55,8 +60,11 @@ class CaseFormat {
             throw new RefusedInput(
                     "formatVersion", version, "This program reads version 1 to version " + VERSION + ".");
         }
-        JsonNode newest = version == 1 && content instanceof ObjectNode old ? fromFirst(old.deepCopy()) : content;
-        return json.treeToValue(newest, CaseFile.class);
+        if (version == VERSION || !(content instanceof ObjectNode old)) {
+            return json.treeToValue(content, CaseFile.class);
+        }
+        ObjectNode newest = old.deepCopy();
+        return json.treeToValue(version == 1 ? fromSecond(fromFirst(newest)) : fromSecond(newest), CaseFile.class);
     }
 
     /** @throws RefusedInput if it is no case of a known version; what is in it is still to be checked */
@@ -89,6 +97,23 @@ class CaseFormat {
         content.set("history", json.valueToTree(HistoryView.none(Math.rint(natural * 2) / 2)));
         content.putArray("strandTests");
         content.putArray("takenOn");
+        return content;
+    }
+
+    private ObjectNode fromSecond(ObjectNode content) {
+        JsonNode wish = content.path("wish");
+        if (wish instanceof ObjectNode object && !object.has("design")) {
+            Tone tone = json.treeToValue(object.path("tone"), Tone.class);
+            WishView whole = WishView.even(object.path("level").asDouble(), tone);
+            content.set("wish", json.valueToTree(whole));
+        }
+        ObjectNode method = json.valueToTree(MethodView.of(Method.USUAL));
+        method.set("filler", content.path("school"));
+        content.remove("school");
+        content.set("method", method);
+        content.putArray("notWanted");
+        content.put("route", "");
+        content.putArray("ownRoute");
         return content;
     }
 }

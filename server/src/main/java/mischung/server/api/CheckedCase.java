@@ -15,11 +15,11 @@ import mischung.hair.Zone;
 import mischung.history.History;
 import mischung.history.Service;
 import mischung.history.StrandHistory;
-import mischung.plan.Plan;
-import mischung.plan.Planner;
-import mischung.plan.School;
-import mischung.plan.Wish;
+import mischung.plan.Desk;
+import mischung.plan.Round;
 import mischung.product.ProductRange;
+import mischung.school.Method;
+import mischung.wish.Wish;
 
 /** A case in the core's own types: everything in it can be. */
 record CheckedCase(
@@ -28,15 +28,18 @@ record CheckedCase(
         LocalTime startTime,
         Head head,
         Wish wish,
-        School school,
+        Method method,
+        Set<String> notWanted,
+        String route,
+        List<Round> ownRoute,
         Consultation consultation,
         History history,
         List<StrandTestView> strandTests,
         List<TakenOn> takenOn) {
 
-    /** By its own school, on the range that ships with the program. */
-    Plan plan(Calibration known) {
-        return Planner.plan(head, wish, school, ProductRange.demo(), known);
+    /** Everything plans for it are made with: the range that ships with the program, less what is not wanted. */
+    Desk desk(Calibration known) {
+        return new Desk(head, wish, ProductRange.demo().without(notWanted), known, history.washesPerWeek());
     }
 
     Cautions cautions() {

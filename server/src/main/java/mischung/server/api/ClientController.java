@@ -35,8 +35,16 @@ class ClientController {
     private final Cases cases;
     private final Archive archive;
     private final Shredder shredder;
+    private final HouseSettings house;
 
-    ClientController(ClientStore clients, CaseStore caseStore, Cases cases, Archive archive, Shredder shredder) {
+    ClientController(
+            ClientStore clients,
+            CaseStore caseStore,
+            Cases cases,
+            Archive archive,
+            Shredder shredder,
+            HouseSettings house) {
+        this.house = house;
         this.clients = clients;
         this.caseStore = caseStore;
         this.cases = cases;
@@ -128,7 +136,13 @@ class ClientController {
     @Operation(operationId = "bookVisit", summary = "A new case of this client, afresh or begun from an earlier one")
     CaseView book(@PathVariable long id, @RequestBody NewVisit visit) {
         ClientStore.Client known = known(id);
-        CaseFile unread = CaseController.unread(known.name(), visit.date, visit.startTime, visit.minutes, visit.chair);
+        CaseFile unread = CaseController.unread(
+                known.name(),
+                visit.date,
+                visit.startTime,
+                visit.minutes,
+                visit.chair,
+                house.now().method());
         if (visit.copyOf == 0) {
             return CaseView.of(cases.add(id, unread));
         }
@@ -151,7 +165,10 @@ class ClientController {
                 earlier.density(),
                 earlier.thickness(),
                 earlier.wish(),
-                earlier.school(),
+                earlier.method(),
+                List.of(),
+                "",
+                List.of(),
                 earlier.consultation().again(),
                 earlier.history(),
                 earlier.zones(),

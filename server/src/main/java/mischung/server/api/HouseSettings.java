@@ -3,14 +3,18 @@ package mischung.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import mischung.RefusedInput;
+import mischung.route.Rates;
+import mischung.school.Method;
 import mischung.server.store.HouseStore;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** What is set for the whole house. */
 @Component
 class HouseSettings {
-    private static final Settings FIRST = new Settings(List.of("Window", "Middle", "Basin"), true);
+    private static final Settings FIRST = new Settings(
+            List.of("Window", "Middle", "Basin"), true, MethodView.of(Method.USUAL), RatesView.of(Rates.USUAL), false);
     private static final int MOST_CHAIRS = 30;
     private static final int LONGEST_CHAIR = 40;
 
@@ -28,11 +32,49 @@ class HouseSettings {
             List<String> chairs,
 
             @Schema(description = "whether local rules let a licensed hand take a caution on, with name and reason")
-            boolean overridesAllowed) {}
+            boolean overridesAllowed,
+
+            @Schema(description = "the schools a new case begins with")
+            MethodView method,
+
+            RatesView rates,
+
+            @Schema(description = "lengths in inches and weights in ounces on the client's pages")
+            boolean inches) {}
+
+    /** What the house charges. */
+    record RatesView(
+            @Schema(description = "for one pair of hands, 0–10 000")
+            double anHour,
+
+            @Schema(description = "for a gram of mixed colour, 0–1000")
+            double colourGram,
+
+            @Schema(description = "for a gram of mixed lightener, 0–1000")
+            double lightenerGram,
+
+            @Schema(description = "for a gram of remover, equaliser or bond, 0–1000")
+            double treatmentGram,
+
+            @Schema(example = "EUR") String currency) {
+        static RatesView of(Rates rates) {
+            return new RatesView(
+                    rates.anHour(), rates.colourGram(), rates.lightenerGram(), rates.treatmentGram(), rates.currency());
+        }
+
+        Rates checked() {
+            return new Rates(anHour, colourGram, lightenerGram, treatmentGram, currency);
+        }
+    }
 
     Settings now() {
         return store.settings()
-                .map(text -> json.readValue(text, Settings.class))
+                .map(text -> {
+                    // What was set before a setting came to be keeps its first value.
+                    ObjectNode all = json.valueToTree(FIRST);
+                    json.readTree(text).properties().forEach(field -> all.set(field.getKey(), field.getValue()));
+                    return json.treeToValue(all, Settings.class);
+                })
                 .orElse(FIRST);
     }
 
@@ -44,7 +86,8 @@ class HouseSettings {
             throw new RefusedInput(
                     "chairs", chairs.size() + " chairs", "Give 1 to " + MOST_CHAIRS + " chairs of different names.");
         }
-        Settings kept = new Settings(chairs, settings.overridesAllowed);
+        RatesView rates = RatesView.of(CaseFile.at("rates", settings.rates::checked));
+        Settings kept = new Settings(chairs, settings.overridesAllowed, settings.method, rates, settings.inches);
         store.set(json.writeValueAsString(kept));
         return kept;
     }

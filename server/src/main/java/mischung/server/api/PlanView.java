@@ -7,32 +7,38 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
-import mischung.hair.BandKind;
 import mischung.hair.BandRef;
-import mischung.hair.Head;
 import mischung.hair.LevelScale;
 import mischung.hair.ZonePlace;
+import mischung.plan.Action;
 import mischung.plan.BandAnswer;
 import mischung.plan.Bowl;
 import mischung.plan.BowlPlace;
 import mischung.plan.Decision;
+import mischung.plan.LiftBowl;
+import mischung.plan.LiftWay;
 import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Reason;
-import mischung.plan.School;
 import mischung.plan.Treatment;
 import mischung.product.Mix;
 import mischung.product.ShadeClass;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
+import mischung.wish.WorkedHead;
 
 /** A plan as it is shown: the score of strands, the bowls, the order, the reasons. */
 public record PlanView(
-        School school,
+        @Schema(description = "key of the route this is") String route,
+
+        String words,
         String wish,
         LookView wishLook,
+
+        @Schema(description = "the head as it is worked: bands cut where the wish has a line")
+        List<DecisionView.WorkedZone> zones,
 
         @Schema(description = "the head now and after each step, left to right")
         List<Column> columns,
@@ -65,20 +71,22 @@ public record PlanView(
         boolean blocked) {
 
     /** All strands at one moment. */
-    public record Column(String title, PlanStep.Kind kind, List<List<OutcomeView>> outcomes) {}
+    public record Column(String title, Action kind, int visit, List<List<OutcomeView>> outcomes) {}
 
     /** One band at one moment. */
     public record OutcomeView(
             LookView look,
             @Schema(example = "5½–6½") String range,
             @Schema(description = "CIEDE2000 to the wish") double difference,
-            boolean touched) {}
+            boolean touched,
+            @Schema(description = "cut off") boolean cut,
+            @Schema(description = "strength left, 0–1") double integrity) {}
 
     /** What is done with a band. */
     public record AnswerView(Decision decision, String words, double drop, List<ReasonView> reasons) {}
 
     /** Why. */
-    public record ReasonView(String rule, String ruleWords, String sentence) {}
+    public record ReasonView(Reason.Kind kind, String rule, String ruleWords, String sentence) {}
 
     /** One bowl, as it is mixed. */
     public record BowlView(
@@ -91,6 +99,10 @@ public record PlanView(
             String classWords,
             String mixWords,
             List<PartView> parts,
+
+            @Schema(description = "index of its laying in its round")
+            int laying,
+
             String developer,
             int developerGrams,
             String ratio,
@@ -103,14 +115,30 @@ public record PlanView(
             List<ReasonView> reasons) {}
 
     /** A shade in a bowl. */
-    public record PartView(String shade, int parts, int grams) {}
+    public record PartView(
+            String shade,
 
-    /** An equaliser laid on first. */
-    public record TreatmentView(int step, int grams, double minutes, List<String> zones, List<ReasonView> reasons) {}
+            @Schema(example = "demi-gold-8", description = "empty where it is no shade")
+            String code,
+
+            int parts,
+            int grams) {}
+
+    /** What is done without colour and without lightener. */
+    public record TreatmentView(
+            int step,
+            Action action,
+            String words,
+            int times,
+            int grams,
+            double minutes,
+            List<String> zones,
+            List<ReasonView> reasons) {}
 
     /** A task on the clock. */
     public record TaskView(
             Task.Kind kind,
+            int visit,
             String title,
             String detail,
             int startMinute,
@@ -125,36 +153,50 @@ public record PlanView(
 
     private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
 
-    static PlanView of(Plan plan, LocalTime start, List<StandingView> cautions, List<List<StandingView>> stepCautions) {
+    static PlanView of(
+            String route,
+            Plan plan,
+            LocalTime start,
+            List<StandingView> cautions,
+            List<List<StandingView>> stepCautions) {
         Sequence sequence = Sequencer.of(plan);
         List<Column> columns = new ArrayList<>();
-        columns.add(new Column("Now", PlanStep.Kind.TARGET, outcomes(plan.now())));
+        columns.add(new Column("Now", Action.DRY, 1, outcomes(plan.now())));
         List<BowlView> bowls = new ArrayList<>();
         List<TreatmentView> treatments = new ArrayList<>();
         for (int i = 0; i < plan.steps().size(); i++) {
             PlanStep step = plan.steps().get(i);
-            columns.add(new Column(step.title(), step.kind(), outcomes(step.outcomes())));
-            for (Bowl bowl : step.bowls()) {
-                bowls.add(bowl(plan.head(), i + 1, step.name() + " · " + bowl.aimWords(), bowl));
+            columns.add(new Column(step.title(), step.kind(), step.visit(), outcomes(step.outcomes())));
+            for (LiftBowl bowl : step.lifts()) {
+                bowls.add(lift(plan.head(), i + 1, step, bowl));
             }
-            for (Treatment treatment : step.treatments()) {
+            for (Bowl bowl : step.bowls()) {
+                bowls.add(bowl(plan.head(), i + 1, step, bowl));
+            }
+            for (Treatment t : step.treatments()) {
                 treatments.add(new TreatmentView(
                         i + 1,
-                        treatment.grams(),
-                        treatment.minutes(),
-                        zones(plan.head(), treatment.bands()),
-                        reasons(treatment.reasons())));
+                        t.action(),
+                        t.action().words(),
+                        t.laying().times(),
+                        t.grams(),
+                        t.minutes(),
+                        zones(plan.head(), t.bands()),
+                        reasons(t.reasons())));
             }
         }
         return new PlanView(
-                plan.school(),
+                route,
+                plan.strategy().words(),
                 plan.wish().words(),
-                Swatches.of(BandKind.LIGHTENED, plan.wish().level(), plan.wish().tone()),
+                Swatches.of(plan.wish().main()),
+                DecisionView.zones(plan.head()),
                 columns,
                 new Column(
                         capital(plan.wish().tone().words()) + " "
                                 + LevelScale.words(plan.wish().level()) + " alone, no filler",
-                        PlanStep.Kind.TARGET,
+                        Action.TARGET,
+                        1,
                         outcomes(plan.alone())),
                 plan.fills(),
                 eachOf(plan.answers(), PlanView::answer),
@@ -185,11 +227,16 @@ public record PlanView(
         return zones.stream().map(strand -> strand.stream().map(shown).toList()).toList();
     }
 
-    private static List<List<OutcomeView>> outcomes(List<List<Outcome>> outcomes) {
+    static List<List<OutcomeView>> outcomes(List<List<Outcome>> outcomes) {
         return eachOf(
                 outcomes,
                 o -> new OutcomeView(
-                        LookView.of(o.look()), o.range().words(), LookView.rounded(o.difference(), 10), o.touched()));
+                        LookView.of(o.look()),
+                        o.range().words(),
+                        LookView.rounded(o.difference(), 10),
+                        o.touched(),
+                        o.cut(),
+                        LookView.rounded(o.integrity(), 100)));
     }
 
     private static AnswerView answer(BandAnswer answer) {
@@ -198,29 +245,32 @@ public record PlanView(
 
     private static List<ReasonView> reasons(List<Reason> reasons) {
         return reasons.stream()
-                .map(r -> new ReasonView(r.rule().number(), r.rule().words(), r.sentence()))
+                .map(r -> new ReasonView(r.kind(), r.rule().number(), r.rule().words(), r.sentence()))
                 .toList();
     }
 
-    private static BowlView bowl(Head head, int step, String title, Bowl bowl) {
+    private static BowlView bowl(WorkedHead head, int number, PlanStep step, Bowl bowl) {
         Mix mix = bowl.formula().mix();
         List<PartView> parts = new ArrayList<>();
         for (int i = 0; i < mix.parts().size(); i++) {
+            Mix.Part part = mix.parts().get(i);
             parts.add(new PartView(
-                    mix.parts().get(i).shade().words(),
-                    mix.parts().get(i).parts(),
+                    part.shade().words(),
+                    part.shade().isClear() ? "" : part.shade().code(),
+                    part.parts(),
                     bowl.grams().shadeGrams().get(i)));
         }
         return new BowlView(
                 bowl.name(),
-                step,
-                title,
+                number,
+                step.name() + " · " + bowl.aimWords(),
                 bowl.place(),
                 bowl.place().words(),
                 mix.shadeClass(),
                 mix.shadeClass().words(),
                 mix.words(),
                 parts,
+                step.round().layings().indexOf(bowl.laying()),
                 bowl.developer().words(),
                 bowl.grams().developerGrams(),
                 "1 : " + LevelScale.figure(bowl.developerPerColour()),
@@ -233,16 +283,43 @@ public record PlanView(
                 reasons(bowl.reasons()));
     }
 
-    private static List<String> zones(Head head, List<BandRef> bands) {
-        return bands.stream()
-                .map(at -> head.zones().get(at.zone()).place().words())
-                .distinct()
-                .toList();
+    private static BowlView lift(WorkedHead head, int number, PlanStep step, LiftBowl bowl) {
+        boolean cleanse = bowl.laying().action() == Action.CLEANSE;
+        String product = cleanse ? "lightest-series tint and lightener, equal parts" : "lightener";
+        boolean root = bowl.laying().way() == LiftWay.ROOT;
+        return new BowlView(
+                bowl.name(),
+                number,
+                step.name() + " to " + LevelScale.words(bowl.goalLevel()) + ", "
+                        + bowl.laying().way().words(),
+                root ? BowlPlace.ROOTS : BowlPlace.LENGTHS,
+                bowl.laying().way().words(),
+                ShadeClass.LIGHTEST,
+                cleanse ? "cleanse mix" : "lightener",
+                product,
+                List.of(new PartView(product, "", 1, bowl.powderGrams())),
+                step.round().layings().indexOf(bowl.laying()),
+                bowl.developer().words(),
+                bowl.developerGrams(),
+                (bowl.laying().times() > 1 ? bowl.laying().times() + " times fresh, " : "") + "1 : "
+                        + LevelScale.figure(bowl.laying().ratio()),
+                bowl.laying().minutes(),
+                "level " + LevelScale.words(bowl.goalLevel()),
+                0,
+                bowl.totalGrams(),
+                bowl.totalGrams(),
+                zones(head, bowl.bands()),
+                reasons(bowl.reasons()));
+    }
+
+    private static List<String> zones(WorkedHead head, List<BandRef> bands) {
+        return bands.stream().map(at -> head.place(at).words()).distinct().toList();
     }
 
     private static TaskView task(Task task, LocalTime start) {
         return new TaskView(
                 task.kind(),
+                task.visit(),
                 task.title(),
                 task.detail(),
                 task.startMinute(),
@@ -253,7 +330,7 @@ public record PlanView(
                 task.zones().stream().map(ZonePlace::words).toList());
     }
 
-    private static String duration(int minutes) {
+    static String duration(int minutes) {
         return minutes < 60
                 ? minutes + " min"
                 : minutes / 60 + " h " + String.format(Locale.ROOT, "%02d", minutes % 60);

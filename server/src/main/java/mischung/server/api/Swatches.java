@@ -2,13 +2,28 @@ package mischung.server.api;
 
 import mischung.hair.BandKind;
 import mischung.hair.Canvas;
+import mischung.hair.Past;
 import mischung.hair.Porosity;
+import mischung.hair.ReadIn;
 import mischung.hair.Reading;
 import mischung.hair.Tone;
+import mischung.wish.Aim;
 
 /** Looks of hair that is only spoken of. */
 final class Swatches {
     private Swatches() {}
+
+    /** The wished colour; one that was picked shows as the hair that comes nearest. */
+    static LookView of(Aim aim) {
+        return aim.picked()
+                .map(lab -> LookView.of(Canvas.of(
+                                ReadIn.of(lab, Past.of(Past.Kind.COLOURED_OVER_LIFTED))
+                                        .best()
+                                        .pigments(),
+                                Porosity.NORMAL)
+                        .look()))
+                .orElseGet(() -> of(BandKind.LIGHTENED, aim.level(), aim.tone()));
+    }
 
     static LookView of(BandKind kind, double level, Tone tone) {
         return LookView.of(Canvas.of(Reading.of(kind, level, tone).pigments(), Porosity.NORMAL)

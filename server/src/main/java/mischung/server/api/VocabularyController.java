@@ -1,12 +1,14 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
 import java.util.function.Function;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
+import mischung.change.Wetness;
 import mischung.consult.Answer;
 import mischung.consult.CutStrand;
 import mischung.consult.HomeColour;
@@ -25,7 +27,24 @@ import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
 import mischung.history.Service;
 import mischung.history.Where;
-import mischung.plan.School;
+import mischung.light.Srgb;
+import mischung.plan.Action;
+import mischung.plan.LiftWay;
+import mischung.product.ProductRange;
+import mischung.product.ShadeClass;
+import mischung.school.Between;
+import mischung.school.FillerOn;
+import mischung.school.Hold;
+import mischung.school.Pace;
+import mischung.school.Pull;
+import mischung.school.Rinse;
+import mischung.school.School;
+import mischung.school.Start;
+import mischung.school.TakeOut;
+import mischung.wish.Aim;
+import mischung.wish.Design;
+import mischung.wish.Grey;
+import mischung.wish.Wish;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -50,10 +69,18 @@ class VocabularyController {
 
     record ThicknessWord(Thickness value, String words) {}
 
-    record SchoolWord(School value, String words, String why) {}
+    /** A choice with one line of why and when. */
+    record Choice<T>(T value, String words, String why) {}
 
     /** A choice that is no more than its words. */
     record Word<T>(T value, String words) {}
+
+    /** @param usual how it is first thought of, on no hair yet */
+    record ActionWord(Action value, String words, boolean deposits, boolean lifts, RoundView.LayingView usual) {}
+
+    record ClassWord(ShadeClass value, String words, double ratio, double minutes) {}
+
+    record ShadeWord(String code, String words, ShadeClass shadeClass) {}
 
     record ServiceWord(Service value, String words, boolean colours, boolean marks, boolean cuts) {}
 
@@ -68,7 +95,23 @@ class VocabularyController {
             List<KindWord> kinds,
             List<DensityWord> densities,
             List<ThicknessWord> thicknesses,
-            List<SchoolWord> schools,
+            List<Choice<School>> schools,
+            List<Choice<Rinse>> rinses,
+            List<Choice<FillerOn>> fillerOns,
+            List<Choice<Hold>> holds,
+            List<Choice<TakeOut>> takeOuts,
+            List<Choice<Pull>> pulls,
+            List<Choice<Between>> betweens,
+            List<Choice<Start>> starts,
+            List<Choice<Pace>> paces,
+            List<Choice<Grey>> greys,
+            List<Word<Design.Kind>> designs,
+            List<ActionWord> actions,
+            List<Word<LiftWay>> liftWays,
+            List<Word<Wetness>> wetnesses,
+            List<ClassWord> shadeClasses,
+            List<ShadeWord> shades,
+            List<Double> developers,
             List<Word<Elasticity>> stretches,
             List<Word<Answer>> answers,
             List<Word<Scalp>> scalps,
@@ -102,9 +145,29 @@ class VocabularyController {
                 all(Thickness.values())
                         .map(v -> new ThicknessWord(v, v.words()))
                         .toList(),
-                all(School.values())
-                        .map(v -> new SchoolWord(v, v.words(), v.why()))
+                choices(School.values()),
+                choices(Rinse.values()),
+                choices(FillerOn.values()),
+                choices(Hold.values()),
+                choices(TakeOut.values()),
+                choices(Pull.values()),
+                choices(Between.values()),
+                choices(Start.values()),
+                choices(Pace.values()),
+                choices(Grey.values()),
+                words(Design.Kind.values(), Design.Kind::words),
+                all(Action.values())
+                        .map(v -> new ActionWord(v, v.words(), v.deposits(), v.lifts(), RoundView.usual(v)))
                         .toList(),
+                words(LiftWay.values(), LiftWay::words),
+                words(Wetness.values(), Wetness::words),
+                all(ShadeClass.values())
+                        .map(v -> new ClassWord(v, v.words(), v.developerPerColour(), v.fullMinutes()))
+                        .toList(),
+                ProductRange.demo().shades().stream()
+                        .map(s -> new ShadeWord(s.code(), s.words(), s.shadeClass()))
+                        .toList(),
+                ProductRange.demo().developers().stream().map(d -> d.volume()).toList(),
                 words(Elasticity.values(), Elasticity::words),
                 words(Answer.values(), Answer::words),
                 words(Scalp.values(), Scalp::words),
@@ -121,7 +184,11 @@ class VocabularyController {
                 all(PhotoController.Lamp.values())
                         .map(v -> new LampWord(v, v.words()))
                         .toList(),
-                new Limits(Band.LONGEST_CM, Band.SHORTEST_CM, LevelScale.DARKEST, LevelScale.LIGHTEST, 10));
+                new Limits(Band.LONGEST_CM, Band.SHORTEST_CM, LevelScale.DARKEST, LevelScale.LIGHTEST, Wish.LIGHTEST));
+    }
+
+    private static <T extends mischung.school.Choice> List<Choice<T>> choices(T[] values) {
+        return all(values).map(v -> new Choice<>(v, v.words(), v.why())).toList();
     }
 
     private static <T> List<Word<T>> words(T[] values, Function<T, String> words) {
@@ -148,6 +215,14 @@ class VocabularyController {
         return DoubleStream.iterate(LevelScale.DARKEST, l -> l <= LevelScale.LIGHTEST, l -> l + 0.5)
                 .mapToObj(l -> new Rung(l, LevelScale.words(l), Swatches.of(kind, l, tone)))
                 .toList();
+    }
+
+    @GetMapping("/picked-colour")
+    @Operation(
+            operationId = "pickedColour",
+            summary = "A colour as hair: picked on the screen (sRGB), named by the nearest level and tone")
+    AimView picked(@Parameter(example = "#8a5a3c") @RequestParam String hex) {
+        return AimView.of(Aim.picked(Srgb.ofHex(hex).toXyz().toLab()));
     }
 
     /** Hair of one tone. */

@@ -1,4 +1,4 @@
-package mischung.plan;
+package mischung.formula;
 
 import java.util.Optional;
 import mischung.product.Mix;

@@ -1,4 +1,4 @@
-package mischung.plan;
+package mischung.formula;
 
 import java.util.List;
 import java.util.Optional;
@@ -20,7 +20,7 @@ import mischung.product.Shade;
  * @param shares what the school or the rules ask of the mix
  * @param depthWeight how much more a miss in depth counts than a miss in tone, usually 1
  */
-record FormulaTask(
+public record FormulaTask(
         List<Spot> spots,
         Application application,
         List<Shade> candidates,
@@ -28,24 +28,50 @@ record FormulaTask(
         double lightestMean,
         List<ToneShare> shares,
         double depthWeight) {
-    FormulaTask {
+    private static final double WIDER_LEVELS = 2;
+
+    public FormulaTask {
         spots = List.copyOf(spots);
         candidates = List.copyOf(candidates);
         shares = List.copyOf(shares);
     }
 
     /** A piece of hair and the colour it should come to; weight is its mass, in any unit. */
-    record Spot(Canvas canvas, Lab aim, double weight) {}
+    public record Spot(Canvas canvas, Lab aim, double weight) {}
 
     /** Shades of these tones make at least and at most so much of the mix, clear included in the whole. */
-    record ToneShare(Set<Tone> tones, double least, double most) {
+    public record ToneShare(Set<Tone> tones, double least, double most) {
         boolean counts(Shade shade) {
             Optional<Tone> tone = shade.tone();
             return tone.isPresent() && tones.contains(tone.get());
         }
     }
 
-    FormulaTask withoutShares() {
-        return new FormulaTask(spots, application, candidates, 0, Double.MAX_VALUE, List.of(), depthWeight);
+    /** Without shades that are out or not wanted. */
+    public FormulaTask without(Set<String> codes) {
+        return new FormulaTask(
+                spots,
+                application,
+                candidates.stream().filter(s -> !codes.contains(s.code())).toList(),
+                darkestMean,
+                lightestMean,
+                shares,
+                depthWeight);
+    }
+
+    /** With the rules on tones dropped and those on levels widened, as far as it takes to have a shade at all. */
+    public FormulaTask withoutShares() {
+        boolean near = candidates.stream()
+                .anyMatch(s -> !s.isClear()
+                        && s.level() >= darkestMean - WIDER_LEVELS
+                        && s.level() <= lightestMean + WIDER_LEVELS);
+        return new FormulaTask(
+                spots,
+                application,
+                candidates,
+                near ? darkestMean - WIDER_LEVELS : 0,
+                near ? lightestMean + WIDER_LEVELS : Double.MAX_VALUE,
+                List.of(),
+                depthWeight);
     }
 }

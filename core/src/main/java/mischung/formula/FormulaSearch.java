@@ -1,0 +1,394 @@
+package mischung.formula;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.PriorityQueue;
+import java.util.Set;
+import java.util.stream.Collectors;
+import mischung.RefusedInput;
+import mischung.change.Deposit;
+import mischung.hair.Canvas;
+import mischung.hair.DyeFit;
+import mischung.hair.Dyes;
+import mischung.hair.Tint;
+import mischung.light.Ciede2000;
+import mischung.light.Lab;
+import mischung.product.Mix;
+import mischung.product.Shade;
+import org.hipparchus.linear.ArrayRealVector;
+import org.hipparchus.linear.CholeskyDecomposition;
+import org.hipparchus.linear.LUDecomposition;
+import org.hipparchus.linear.MatrixUtils;
+import org.hipparchus.linear.RealMatrix;
+import org.hipparchus.linear.RealVector;
+
+/**
+ * The mix of up to three shades and clear, in whole parts, that comes nearest to the aim.
+ *
+ * <p>All practical mixes are weighed, in two rounds. The ideal dye amounts are found first (see {@link DyeFit}); round them
+ * the squared CIEDE2000 is nearly a quadratic in the mix's three dye amounts. In coordinates in which that quadratic is a
+ * plain distance (Cholesky), a mix is the mean of its shades' points and costs a dozen multiplications. The {@value #KEPT}
+ * nearest are then computed in full, and the best of those wins. Equal results go to fewer shades.
+ */
+public final class FormulaSearch {
+    static final int KEPT = 160;
+
+    /** A shade more must gain at least this much CIEDE2000. */
+    private static final double PRICE_OF_A_SHADE = 0.3;
+
+    /** Nothing is mixed that lies further from the levels allowed: the mean alone does not tell how two depths behave. */
+    private static final double FAR_LEVELS = 1;
+
+    private static final int MOST_PARTS = 6;
+    private static final int MOST_TOTAL = 8;
+    private static final int MOST_TOTAL_OF_THREE = 7;
+    private static final int MOST_SHADES = 3;
+
+    /** Whole parts without a common divisor, for so many components. */
+    private static final int[][][] PATTERNS = {
+        {}, {{1}}, patterns(2, MOST_TOTAL), patterns(3, MOST_TOTAL_OF_THREE), patterns(4, MOST_TOTAL)
+    };
+
+    @SuppressWarnings("ArrayRecordComponent") // never compared nor handed out; hundreds of thousands are made
+    private record Candidate(int[] shades, int[] parts, double estimate) {}
+
+    private record Seen(Tint tint, Deposit.Uptake uptake, Lab aim, double weight) {
+        Lab under(Dyes dyes) {
+            return tint.under(uptake.onColoured(dyes), uptake.onWhite(dyes));
+        }
+    }
+
+    private final FormulaTask task;
+    private final List<Shade> shades;
+    private final int coloured;
+    private final List<Seen> seen;
+    private final double weights;
+    private final Dyes ideal;
+
+    /** Each shade's place where the estimate of the squared difference is {@code floor} plus the distance squared. */
+    private final double[][] points;
+
+    private static final double[] NOWHERE = new double[3];
+
+    /** For each share that is asked for, which of the shades count. */
+    private final boolean[][] counted;
+
+    private final double[] levels;
+
+    private double floor;
+
+    private final PriorityQueue<Candidate> best =
+            new PriorityQueue<>(Comparator.comparingDouble(Candidate::estimate).reversed());
+    private double worstKept = Double.MAX_VALUE;
+    private int tried;
+
+    private FormulaSearch(FormulaTask task) {
+        this.task = task;
+        List<Shade> plain = task.candidates().stream()
+                .filter(s -> !s.isClear())
+                .filter(s -> task.shares().stream().noneMatch(share -> share.most() <= 0 && share.counts(s)))
+                .filter(s -> s.level() >= task.darkestMean() - FAR_LEVELS - 1e-9
+                        && s.level() <= task.lightestMean() + FAR_LEVELS + 1e-9)
+                .toList();
+        this.coloured = plain.size();
+        this.shades = new ArrayList<>(plain);
+        task.candidates().stream().filter(Shade::isClear).findFirst().ifPresent(shades::add);
+        this.seen = merged(task);
+        this.weights = seen.stream().mapToDouble(Seen::weight).sum();
+        this.ideal = DyeFit.near(seen.stream()
+                .map(s -> new DyeFit.Aim(s::under, s.aim, s.weight, task.depthWeight()))
+                .toList());
+        this.points = expand();
+        this.levels = shades.stream().mapToDouble(Shade::level).toArray();
+        this.counted = new boolean[task.shares().size()][shades.size()];
+        for (int share = 0; share < counted.length; share++) {
+            for (int shade = 0; shade < shades.size(); shade++) {
+                counted[share][shade] = task.shares().get(share).counts(shades.get(shade));
+            }
+        }
+    }
+
+    /**
+     * @return the best mix that keeps the task's rules; if none does, the best without them, marked so
+     * @throws RefusedInput if there is no hair or no shade to choose from
+     */
+    public static Formula best(FormulaTask task) {
+        if (task.spots().isEmpty() || task.candidates().stream().allMatch(Shade::isClear)) {
+            throw new RefusedInput(
+                    "shades", task.candidates().size(), "There must be hair to colour and a shade for it.");
+        }
+        Optional<Formula> found = new FormulaSearch(task).run();
+        return found.orElseGet(() ->
+                new FormulaSearch(task.withoutShares()).run().orElseThrow().outsideRules());
+    }
+
+    /** What a mix fixed by hand comes to on the same hair. */
+    public static Formula of(FormulaTask task, Mix mix) {
+        FormulaSearch search = new FormulaSearch(task);
+        return new Formula(mix, search.misfit(mix.dyes(), 1), 1, search.keepsRules(mix), Optional.empty());
+    }
+
+    /** Root mean square CIEDE2000 that the ideal dye amounts would leave: what no shelf can better by much. */
+    public static double leastMisfit(FormulaTask task) {
+        FormulaSearch search = new FormulaSearch(task);
+        return search.misfit(search.ideal, 1);
+    }
+
+    private Optional<Formula> run() {
+        int[] chosen = new int[MOST_SHADES + 1];
+        boolean clear = shades.size() > coloured;
+        for (int i = 0; i < coloured; i++) {
+            chosen[0] = i;
+            weigh(chosen, 1, clear);
+            for (int j = i + 1; j < coloured; j++) {
+                chosen[1] = j;
+                weigh(chosen, 2, clear);
+                for (int k = j + 1; k < coloured; k++) {
+                    chosen[2] = k;
+                    weigh(chosen, 3, clear);
+                }
+            }
+        }
+        record Exact(Mix mix, double misfit, double price) {}
+        List<Exact> exact = best.stream()
+                .map(candidate -> {
+                    Mix mix = mixOf(candidate);
+                    double misfit = misfit(mix.dyes(), 1);
+                    double weighed = misfit(mix.dyes(), task.depthWeight());
+                    return new Exact(
+                            mix,
+                            misfit,
+                            weighed + PRICE_OF_A_SHADE * (mix.parts().size() - 1));
+                })
+                .sorted(Comparator.comparingDouble(Exact::price).thenComparing(e -> e.mix.words()))
+                .toList();
+        if (exact.isEmpty()) {
+            return Optional.empty();
+        }
+        Exact first = exact.get(0);
+        Set<String> shadesOfFirst = codes(first.mix);
+        Optional<Formula.RunnerUp> second = exact.stream()
+                .filter(e -> !codes(e.mix).equals(shadesOfFirst))
+                .findFirst()
+                .map(e -> new Formula.RunnerUp(e.mix, e.misfit));
+        return Optional.of(new Formula(first.mix, first.misfit, tried, true, second));
+    }
+
+    private void weigh(int[] chosen, int count, boolean clear) {
+        weigh(chosen, count);
+        if (clear) {
+            chosen[count] = coloured;
+            weigh(chosen, count + 1);
+        }
+    }
+
+    private static Set<String> codes(Mix mix) {
+        return mix.parts().stream().map(p -> p.shade().code()).collect(Collectors.toSet());
+    }
+
+    private double misfit(Dyes dyes, double depthWeight) {
+        double sum = 0;
+        for (Seen s : seen) {
+            Ciede2000.Parts parts = Ciede2000.parts(s.aim, s.under(dyes));
+            double difference = new Ciede2000.Parts(
+                            depthWeight * parts.lightness(), parts.chroma(), parts.hue(), parts.rotation())
+                    .total();
+            sum += s.weight * difference * difference;
+        }
+        return Math.sqrt(sum / weights);
+    }
+
+    /** Hair that reads the same is computed once, with its masses added. */
+    private static List<Seen> merged(FormulaTask task) {
+        record Same(Canvas canvas, Lab aim) {}
+        Map<Same, Double> masses = new LinkedHashMap<>();
+        for (FormulaTask.Spot spot : task.spots()) {
+            masses.merge(new Same(spot.canvas(), spot.aim()), spot.weight(), Double::sum);
+        }
+        List<Seen> merged = new ArrayList<>();
+        masses.forEach((same, mass) -> merged.add(
+                new Seen(new Tint(same.canvas), Deposit.uptake(same.canvas, task.application(), 1), same.aim, mass)));
+        return merged;
+    }
+
+    /**
+     * Gauss and Newton's quadratic of the squared difference round the ideal amounts, and in it every shade's place: with
+     * the curvature as L·Lᵀ, a mix of dye amounts x lies at Lᵀ(x − x₀) from the quadratic's lowest point x₀.
+     */
+    private double[][] expand() {
+        double step = 1e-4;
+        double[] d = {ideal.yellow(), ideal.red(), ideal.blue()};
+        double atIdeal = 0;
+        double[] gradient = new double[3];
+        double[][] curvature = new double[3][3];
+        for (Seen s : seen) {
+            double[] here = terms(s, d);
+            double[][] slope = new double[3][];
+            for (int k = 0; k < 3; k++) {
+                double[] moved = d.clone();
+                moved[k] += step;
+                double[] there = terms(s, moved);
+                slope[k] = new double[] {
+                    (there[0] - here[0]) / step, (there[1] - here[1]) / step, (there[2] - here[2]) / step
+                };
+            }
+            double w = s.weight / weights;
+            for (int term = 0; term < 3; term++) {
+                atIdeal += w * here[term] * here[term];
+                for (int k = 0; k < 3; k++) {
+                    gradient[k] += 2 * w * here[term] * slope[k][term];
+                    for (int m = 0; m < 3; m++) {
+                        curvature[k][m] += w * slope[k][term] * slope[m][term];
+                    }
+                }
+            }
+        }
+        RealMatrix c = MatrixUtils.createRealMatrix(curvature);
+        // Where a primary no longer shows, the quadratic is flat; a little thrift keeps it bowl-shaped.
+        c = c.add(MatrixUtils.createRealIdentityMatrix(3).scalarMultiply(1 + 1e-9 * c.getTrace()));
+        RealVector down = new LUDecomposition(c)
+                .getSolver()
+                .solve(new ArrayRealVector(gradient))
+                .mapMultiply(-0.5);
+        floor = atIdeal - c.operate(down).dotProduct(down);
+        RealMatrix turned = new CholeskyDecomposition(c, 1e-9, 0).getLT();
+        double[] lowest = {d[0] + down.getEntry(0), d[1] + down.getEntry(1), d[2] + down.getEntry(2)};
+        return shades.stream()
+                .map(s -> turned.operate(new double[] {
+                    s.dyes().yellow() - lowest[0],
+                    s.dyes().red() - lowest[1],
+                    s.dyes().blue() - lowest[2]
+                }))
+                .toArray(double[][]::new);
+    }
+
+    private double[] terms(Seen s, double[] d) {
+        Ciede2000.Parts parts = Ciede2000.parts(s.aim, s.under(new Dyes(d[0], d[1], d[2])));
+        return new double[] {task.depthWeight() * parts.lightness(), parts.chroma(), parts.hue()};
+    }
+
+    private void weigh(int[] chosen, int count) {
+        double price = PRICE_OF_A_SHADE * (count - 1);
+        double[] a = points[chosen[0]];
+        double[] b = count > 1 ? points[chosen[1]] : NOWHERE;
+        double[] c = count > 2 ? points[chosen[2]] : NOWHERE;
+        double[] d = count > 3 ? points[chosen[3]] : NOWHERE;
+        for (int[] parts : PATTERNS[count]) {
+            tried++;
+            int p = parts[0];
+            int q = count > 1 ? parts[1] : 0;
+            int r = count > 2 ? parts[2] : 0;
+            int t = count > 3 ? parts[3] : 0;
+            double x = p * a[0] + q * b[0] + r * c[0] + t * d[0];
+            double y = p * a[1] + q * b[1] + r * c[1] + t * d[1];
+            double z = p * a[2] + q * b[2] + r * c[2] + t * d[2];
+            double total = (double) p + q + r + t;
+            double squared = floor + (x * x + y * y + z * z) / (total * total);
+            double room = worstKept - price;
+            if (room < 0 || squared > room * room) {
+                continue;
+            }
+            double estimate = Math.sqrt(Math.max(0, squared)) + price;
+            if (keepsRules(chosen, parts, count)) {
+                keep(new Candidate(Arrays.copyOf(chosen, count), parts, estimate));
+            }
+        }
+    }
+
+    private void keep(Candidate candidate) {
+        best.add(candidate);
+        if (best.size() > KEPT) {
+            best.remove();
+        }
+        if (best.size() == KEPT) {
+            worstKept = best.element().estimate;
+        }
+    }
+
+    private boolean keepsRules(int[] chosen, int[] parts, int count) {
+        double sum = 0;
+        int leveled = 0;
+        int total = 0;
+        for (int i = 0; i < count; i++) {
+            total += parts[i];
+            if (chosen[i] < coloured) {
+                sum += parts[i] * levels[chosen[i]];
+                leveled += parts[i];
+            }
+        }
+        double mean = sum / leveled;
+        if (mean < task.darkestMean() - 1e-9 || mean > task.lightestMean() + 1e-9) {
+            return false;
+        }
+        for (int share = 0; share < counted.length; share++) {
+            int of = 0;
+            for (int i = 0; i < count; i++) {
+                of += counted[share][chosen[i]] ? parts[i] : 0;
+            }
+            FormulaTask.ToneShare asked = task.shares().get(share);
+            if (of < asked.least() * total - 1e-9 || of > asked.most() * total + 1e-9) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean keepsRules(Mix mix) {
+        double mean = mix.level();
+        return mean >= task.darkestMean() - 1e-9
+                && mean <= task.lightestMean() + 1e-9
+                && task.shares().stream().allMatch(share -> {
+                    int of = mix.parts().stream()
+                            .filter(p -> share.counts(p.shade()))
+                            .mapToInt(Mix.Part::parts)
+                            .sum();
+                    return of >= share.least() * mix.totalParts() - 1e-9
+                            && of <= share.most() * mix.totalParts() + 1e-9;
+                });
+    }
+
+    /** The most parts first: a bowl is named for its main shade. */
+    private Mix mixOf(Candidate candidate) {
+        List<Mix.Part> parts = new ArrayList<>();
+        for (int i = 0; i < candidate.shades.length; i++) {
+            parts.add(new Mix.Part(shades.get(candidate.shades[i]), candidate.parts[i]));
+        }
+        parts.sort(Comparator.comparing((Mix.Part p) -> p.shade().isClear())
+                .thenComparing(Comparator.comparingInt(Mix.Part::parts).reversed())
+                .thenComparing(p -> p.shade().code()));
+        return new Mix(parts);
+    }
+
+    private static int[][] patterns(int shades, int mostTotal) {
+        List<int[]> found = new ArrayList<>();
+        int[] parts = new int[shades];
+        collect(parts, 0, mostTotal, found);
+        return found.toArray(int[][]::new);
+    }
+
+    private static void collect(int[] parts, int at, int left, List<int[]> found) {
+        if (at == parts.length) {
+            int divisor = 0;
+            for (int part : parts) {
+                divisor = gcd(part, divisor);
+            }
+            if (divisor == 1) {
+                found.add(parts.clone());
+            }
+            return;
+        }
+        for (int p = 1; p <= Math.min(MOST_PARTS, left - (parts.length - at - 1)); p++) {
+            parts[at] = p;
+            collect(parts, at + 1, left - p, found);
+        }
+    }
+
+    private static int gcd(int a, int b) {
+        return b == 0 ? a : gcd(b, a % b);
+    }
+}

@@ -1,0 +1,60 @@
+package mischung.plan;
+
+import java.util.Comparator;
+import java.util.List;
+import mischung.change.Application;
+import mischung.hair.BandRef;
+import mischung.product.Shade;
+import mischung.product.ShadeClass;
+import mischung.wish.Aim;
+
+/**
+ * What most people would try: the one shade that is named like the wish, straight on the hair as read, without filler and
+ * without any correction of its tone.
+ */
+final class Alone {
+    private Alone() {}
+
+    static List<List<Outcome>> of(Desk desk, List<PlanStep> steps, List<List<Outcome>> now) {
+        if (steps.stream().noneMatch(step -> step.kind() == Action.FILL)) {
+            return now;
+        }
+        Simulation bare = new Simulation(desk);
+        for (PlanStep step : steps) {
+            step.treatments().stream()
+                    .filter(t -> t.action() == Action.EQUALISE)
+                    .forEach(t -> bare.lay(
+                            new mischung.change.Care(
+                                    mischung.change.Care.Kind.EQUALISER,
+                                    t.laying().minutes()),
+                            t.bands()));
+        }
+        for (PlanStep step : steps) {
+            for (Bowl bowl : step.bowls()) {
+                if (bowl.action() == Action.TARGET || bowl.action() == Action.MELT) {
+                    bowl.bands().forEach(at -> bare.lay(straight(desk, bowl, at), List.of(at)));
+                }
+            }
+        }
+        return bare.look();
+    }
+
+    private static Application straight(Desk desk, Bowl bowl, BandRef at) {
+        if (bowl.place() == BowlPlace.ROOTS) {
+            return new Recipes(desk, mischung.school.School.LADDER)
+                    .application(bowl.laying(), bowl.place())
+                    .withDyes(bowl.formula().mix().dyes());
+        }
+        Aim aim = desk.head().at(at).aim().orElseThrow();
+        return Application.usual(plainShade(desk, aim).dyes(), ShadeClass.DEMI, 10);
+    }
+
+    /** The demi shade of the wished tone nearest to the wished level; a maker's usual shade if the range has none. */
+    private static Shade plainShade(Desk desk, Aim aim) {
+        return desk.range().of(ShadeClass.DEMI).stream()
+                .filter(s -> s.tone().filter(t -> t == aim.tone()).isPresent())
+                .filter(s -> Math.abs(s.level() - aim.level()) <= 0.5)
+                .min(Comparator.comparingDouble(s -> Math.abs(s.level() - aim.level())))
+                .orElseGet(() -> Shade.derived(ShadeClass.DEMI, aim.level(), aim.tone()));
+    }
+}

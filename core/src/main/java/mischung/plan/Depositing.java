@@ -1,0 +1,258 @@
+package mischung.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import mischung.change.Wetness;
+import mischung.hair.BandKind;
+import mischung.hair.BandRef;
+import mischung.hair.LevelScale;
+import mischung.hair.Porosity;
+import mischung.hair.Tone;
+import mischung.product.ShadeClass;
+import mischung.school.FillerOn;
+import mischung.school.Hold;
+import mischung.school.Method;
+import mischung.school.Rinse;
+import mischung.school.School;
+import mischung.wish.Aim;
+import mischung.wish.Design;
+import mischung.wish.Grey;
+import mischung.wish.WorkedHead;
+
+/** Decides what goes on: equaliser, fillers by the school, and the colour that stays, in as few bowls as do no harm. */
+final class Depositing {
+    private static final double SAME_FILLER = 0.5;
+    private static final double SAME_CANVAS = 1;
+    private static final double EQUALISER_MINUTES = 5;
+    private static final double ONE_LIGHTER_MINUTES = 12;
+
+    /** R51: a root tap takes two to five minutes. */
+    private static final double TAP_MINUTES = 5;
+
+    private static final double LIGHT_AIM = 8.5;
+    private static final double LITTLE = 1.5;
+
+    private final Desk desk;
+    private final WorkedHead head;
+    private final Method method;
+    private final Working work;
+    private final Set<BandRef> lifted;
+    private final Map<BandRef, Aim> aims;
+
+    Depositing(Desk desk, Method method, Working work, Set<BandRef> lifted, Map<BandRef, Aim> aims) {
+        this.desk = desk;
+        this.head = desk.head();
+        this.method = method;
+        this.work = work;
+        this.lifted = lifted;
+        this.aims = aims;
+    }
+
+    private Porosity porosity(BandRef at) {
+        return work.hair(at).canvas().fibre().nearestPorosity();
+    }
+
+    private Aim aim(BandRef at) {
+        Aim aim = aims.get(at);
+        if (aim == null) {
+            throw new IllegalStateException(at + " has no aim");
+        }
+        return aim;
+    }
+
+    /** As it grew: neither lifted before nor today. */
+    private boolean natural(BandRef at) {
+        return head.band(at).kind() == BandKind.NATURAL && !lifted.contains(at);
+    }
+
+    /** R23 for very porous hair; R10 for porous hair that gets no filler to even it. */
+    void equalise(Map<BandRef, Decision> decided) {
+        List<BandRef> thirsty = decided.entrySet().stream()
+                .filter(e -> e.getValue().coloured())
+                .filter(e -> porosity(e.getKey()) == Porosity.VERY_HIGH
+                        || (porosity(e.getKey()) == Porosity.HIGH
+                                && e.getValue() == Decision.COLOUR
+                                && !natural(e.getKey())))
+                .map(Map.Entry::getKey)
+                .toList();
+        if (!thirsty.isEmpty()) {
+            work.perform(Round.of(Laying.of(Action.EQUALISE, thirsty, EQUALISER_MINUTES, 1)));
+        }
+    }
+
+    void fill(List<BandRef> filled) {
+        Map<BandRef, List<Double>> rungs = new LinkedHashMap<>();
+        filled.forEach(at -> rungs.put(at, FillerLevels.between(level(at), aim(at).level(), method.filler())));
+        int rounds = rungs.values().stream().mapToInt(List::size).max().orElse(0);
+        for (int round = 0; round < rounds; round++) {
+            int left = rounds - round;
+            // Aligned at the last filler: a band with a shorter way joins later.
+            List<BandRef> due = filled.stream()
+                    .filter(at -> rungs.getOrDefault(at, List.of()).size() >= left)
+                    .toList();
+            List<Laying> layings = new ArrayList<>();
+            for (boolean porous : new boolean[] {false, true}) {
+                List<BandRef> some = due.stream()
+                        .filter(at -> porosity(at).raised() == porous)
+                        .toList();
+                for (List<BandRef> group : Grouping.clusters(some, at -> rung(rungs, at, left), SAME_FILLER)) {
+                    // The lightest of the group's levels: so no band of it drops further than its school allows.
+                    double level = group.stream()
+                            .mapToDouble(at -> rung(rungs, at, left))
+                            .max()
+                            .orElseThrow();
+                    layings.add(filler(group, level, porous));
+                }
+            }
+            work.perform(new Round(Action.FILL, layings));
+        }
+        if (method.filler() == School.AT_TARGET && !filled.isEmpty()) {
+            // R14: the matte layer that cools copper to brown.
+            List<Laying> matte = new ArrayList<>();
+            byAim(filled)
+                    .forEach((aim, bands) ->
+                            matte.add(Laying.colour(Action.NEUTRALISE, bands, aim, ShadeClass.DEMI, gentle(10), 10)));
+            work.perform(new Round(Action.NEUTRALISE, matte));
+        }
+    }
+
+    private Laying filler(List<BandRef> group, double level, boolean porous) {
+        double minutes = method.filler() == School.ONE_LIGHTER ? ONE_LIGHTER_MINUTES : ShadeClass.DEMI.fullMinutes();
+        Laying filler = Laying.colour(
+                Action.FILL,
+                group,
+                new Aim(LevelScale.inHalves(level), fillerTone()),
+                ShadeClass.DEMI,
+                gentle(porous ? 6 : 10),
+                minutes);
+        return method.fillerOn() == FillerOn.DAMP ? filler.onHair(Wetness.DAMP) : filler;
+    }
+
+    /** R12: one lighter fills in the target's own direction; the other schools in the warmth of hair lifted so far. */
+    private Tone fillerTone() {
+        if (method.filler() != School.ONE_LIGHTER) {
+            return Tone.AS_LIFTED;
+        }
+        Tone wished = desk.wish().tone();
+        return wished == Tone.NATURAL || wished == Tone.GOLD ? Tone.GOLD : Tone.NATURAL;
+    }
+
+    private static double rung(Map<BandRef, List<Double>> rungs, BandRef at, int left) {
+        List<Double> of = rungs.getOrDefault(at, List.of());
+        return of.get(of.size() - left);
+    }
+
+    private double level(BandRef at) {
+        return work.hair(at).equals(desk.start(at))
+                ? head.band(at).level()
+                : LevelScale.inHalves(work.hair(at).level());
+    }
+
+    private Map<Aim, List<BandRef>> byAim(List<BandRef> some) {
+        Map<Aim, List<BandRef>> groups = new LinkedHashMap<>();
+        some.forEach(
+                at -> groups.computeIfAbsent(aim(at), a -> new ArrayList<>()).add(at));
+        return groups;
+    }
+
+    private double gentle(double volume) {
+        return desk.developer(volume).volume();
+    }
+
+    /** The colour that stays: roots first, porous lengths at half time, one rinse for all (R21). */
+    void finish(Map<BandRef, Decision> decided) {
+        List<BandRef> covered = new ArrayList<>();
+        List<BandRef> roots = new ArrayList<>();
+        List<BandRef> even = new ArrayList<>();
+        List<BandRef> porous = new ArrayList<>();
+        Set<BandRef> filled = new HashSet<>();
+        decided.forEach((at, decision) -> {
+            if (!decision.coloured()) {
+                return;
+            }
+            if (decision == Decision.FILL) {
+                filled.add(at);
+            }
+            (decision == Decision.COVER_GREY
+                            ? covered
+                            : natural(at) && aim(at).level() < LIGHT_AIM
+                                    ? roots
+                                    : porosity(at).raised() ? porous : even)
+                    .add(at);
+        });
+        List<Laying> layings = new ArrayList<>();
+        ShadeClass onRoots = desk.wish().grey() == Grey.BLENDED ? ShadeClass.DEMI : ShadeClass.PERMANENT;
+        ShadeClass onLengths = method.hold() == Hold.PERMANENT ? ShadeClass.PERMANENT : ShadeClass.DEMI;
+        add(layings, covered, BowlPlace.ROOTS, ShadeClass.COVERAGE, 20, ShadeClass.COVERAGE.fullMinutes(), filled);
+        add(layings, roots, BowlPlace.ROOTS, onRoots, 10, onRoots.fullMinutes(), filled);
+        add(layings, even, BowlPlace.LENGTHS, onLengths, 10, onLengths.fullMinutes(), filled);
+        // R21: what drinks fastest goes on at half time, if there is anything else to begin with.
+        double late = layings.isEmpty() ? 1 : 0.5;
+        add(layings, porous, BowlPlace.POROUS, onLengths, 6, late * onLengths.fullMinutes(), filled);
+        if (layings.isEmpty()) {
+            return;
+        }
+        if (desk.wish().design().kind() == Design.Kind.MELT) {
+            // R57: light first, dark second.
+            layings.sort(Comparator.comparingDouble(
+                            (Laying l) -> l.aim().orElseThrow().level())
+                    .reversed());
+        }
+        Action action = layings.stream().map(Laying::action).distinct().count() == 1
+                ? layings.get(0).action()
+                : layings.stream().anyMatch(l -> l.action() == Action.TARGET)
+                        ? Action.TARGET
+                        : layings.get(layings.size() - 1).action();
+        work.perform(new Round(action, layings));
+    }
+
+    private void add(
+            List<Laying> layings,
+            List<BandRef> some,
+            BowlPlace place,
+            ShadeClass shadeClass,
+            double volume,
+            double minutes,
+            Set<BandRef> filled) {
+        byAim(some).forEach((aim, bands) -> {
+            List<Laying> separate = new ArrayList<>();
+            for (List<BandRef> group :
+                    Grouping.clusters(bands, at -> work.hair(at).level(), SAME_CANVAS)) {
+                Laying laying = Laying.colour(
+                        action(group, aim, filled, shadeClass), group, aim, shadeClass, gentle(volume), minutes);
+                if (laying.action() == Action.ROOT_TAP) {
+                    laying = laying.withMinutes(TAP_MINUTES);
+                }
+                if (method.rinse() == Rinse.TOWEL && group.stream().anyMatch(filled::contains)) {
+                    laying = laying.onHair(Wetness.DAMP);
+                }
+                separate.add(laying);
+            }
+            layings.addAll(Grouping.shared(separate, place, work.recipes(), desk, work::hair));
+        });
+    }
+
+    private Action action(List<BandRef> group, Aim aim, Set<BandRef> filled, ShadeClass shadeClass) {
+        Design design = desk.wish().design();
+        if (design.kind() == Design.Kind.ROOT_TAP
+                && design.root().filter(aim::equals).isPresent()) {
+            return Action.ROOT_TAP;
+        }
+        if (design.kind() == Design.Kind.MELT) {
+            return Action.MELT;
+        }
+        if (group.stream().anyMatch(filled::contains) || shadeClass != ShadeClass.DEMI) {
+            return Action.TARGET;
+        }
+        if (aim.level() >= LIGHT_AIM) {
+            return Action.TONER;
+        }
+        boolean near = group.stream().allMatch(at -> Math.abs(work.hair(at).level() - aim.level()) <= LITTLE);
+        return near && !group.stream().allMatch(this::natural) ? Action.NEUTRALISE : Action.TARGET;
+    }
+}

@@ -1,0 +1,117 @@
+package mischung.plan;
+
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import mischung.doubt.Calibration;
+import mischung.doubt.Draw;
+import mischung.doubt.Draws;
+import mischung.doubt.Start;
+import mischung.formula.Formula;
+import mischung.formula.FormulaSearch;
+import mischung.formula.FormulaTask;
+import mischung.hair.Band;
+import mischung.hair.BandRef;
+import mischung.hair.Head;
+import mischung.hair.Reading;
+import mischung.product.Developer;
+import mischung.product.ProductRange;
+import mischung.wish.Aim;
+import mischung.wish.Wish;
+import mischung.wish.WorkedHead;
+
+/**
+ * What all plans for one head and one wish have in common: the hair, what may be mixed from, and what was found before, so
+ * that nothing is computed twice. Not for several threads at once.
+ */
+public final class Desk {
+    /** Few, since a plan asks for them band by band and step by step; a Latin hypercube spreads them evenly. */
+    private static final int DRAWS = 32;
+
+    private static final long SEED = 20_240_229;
+
+    private final WorkedHead head;
+    private final Wish wish;
+    private final ProductRange range;
+    private final Calibration calibration;
+    private final double washesPerWeek;
+    private final List<Draw> draws;
+    private final Map<Band, HairState> hairs = new HashMap<>();
+    private final Map<BandRef, HairState> starts = new HashMap<>();
+    private final Map<FormulaTask, Formula> formulas = new HashMap<>();
+    private final Map<Aim, FillerNeed> needs = new HashMap<>();
+    private final Map<FormulaTask, Double> misfits = new HashMap<>();
+
+    /** @param washesPerWeek at home, 0–14 */
+    public Desk(Head head, Wish wish, ProductRange range, Calibration calibration, double washesPerWeek) {
+        this.head = WorkedHead.of(head, wish);
+        this.wish = wish;
+        this.range = range;
+        this.calibration = calibration;
+        this.washesPerWeek = washesPerWeek;
+        this.draws = Draws.of(calibration, DRAWS, SEED);
+        for (BandRef at : this.head.bands()) {
+            Band band = this.head.band(at);
+            // Hair that reads the same is the same, wherever it is: it is simulated once.
+            starts.put(at, hairs.computeIfAbsent(band.between(0, Band.SHORTEST_CM), same -> started(same, head)));
+        }
+    }
+
+    private HairState started(Band band, Head of) {
+        return HairState.of(
+                Start.of(Reading.canvasOf(band, of.thickness()), Reading.explained(band)),
+                calibration.factors(),
+                draws);
+    }
+
+    public WorkedHead head() {
+        return head;
+    }
+
+    public Wish wish() {
+        return wish;
+    }
+
+    public ProductRange range() {
+        return range;
+    }
+
+    public double washesPerWeek() {
+        return washesPerWeek;
+    }
+
+    /** Whether a strand of this client was tested, so that stronger developers may be thought of. */
+    boolean tested() {
+        return calibration.observations() > 0;
+    }
+
+    HairState start(BandRef at) {
+        HairState state = starts.get(at);
+        if (state == null) {
+            throw new IllegalArgumentException("No such band on this head: " + at);
+        }
+        return state;
+    }
+
+    Formula best(FormulaTask task) {
+        return formulas.computeIfAbsent(task, FormulaSearch::best);
+    }
+
+    FillerNeed need(Aim aim) {
+        return needs.computeIfAbsent(aim, FillerNeed::new);
+    }
+
+    double leastMisfit(FormulaTask task) {
+        return misfits.computeIfAbsent(task, FormulaSearch::leastMisfit);
+    }
+
+    /** The strongest in stock that is not stronger than wanted; the weakest if all are. */
+    Developer developer(double volume) {
+        return range.developers().stream()
+                .filter(d -> d.volume() <= volume)
+                .max(Comparator.comparingDouble(Developer::volume))
+                .or(() -> range.developers().stream().min(Comparator.comparingDouble(Developer::volume)))
+                .orElseGet(() -> new Developer(volume));
+    }
+}

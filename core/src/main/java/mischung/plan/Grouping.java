@@ -1,0 +1,101 @@
+package mischung.plan;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import java.util.function.ToDoubleFunction;
+import mischung.formula.FormulaTask;
+import mischung.hair.BandRef;
+
+/** Which bands share a bowl: as few bowls as do no visible harm. */
+final class Grouping {
+    /** Bands may share a bowl while that costs no more than this, in CIEDE2000 over all of them. */
+    private static final double SHARING_MAY_COST = 1;
+
+    private Grouping() {}
+
+    /** Splits into groups whose values lie within {@code width}; highest group first. */
+    static List<List<BandRef>> clusters(List<BandRef> some, ToDoubleFunction<BandRef> value, double width) {
+        List<BandRef> sorted = some.stream()
+                .sorted(Comparator.comparingDouble(value)
+                        .reversed()
+                        .thenComparingInt(BandRef::zone)
+                        .thenComparingInt(BandRef::band))
+                .toList();
+        List<List<BandRef>> groups = new ArrayList<>();
+        double top = Double.NaN;
+        for (BandRef at : sorted) {
+            double here = value.applyAsDouble(at);
+            if (groups.isEmpty() || top - here > width + 1e-9) {
+                groups.add(new ArrayList<>());
+                top = here;
+            }
+            groups.get(groups.size() - 1).add(at);
+        }
+        return groups;
+    }
+
+    /** Joins neighbouring groups of one aim while the ideal formula for both together is nearly as good as two. */
+    static List<Laying> shared(
+            List<Laying> separate, BowlPlace place, Recipes recipes, Desk desk, Function<BandRef, HairState> hair) {
+        List<Laying> all = new ArrayList<>();
+        for (Laying laying : separate) {
+            Laying last = all.isEmpty() ? null : all.get(all.size() - 1);
+            if (last != null && last.aim().equals(laying.aim())) {
+                List<BandRef> both = new ArrayList<>(last.bands());
+                both.addAll(laying.bands());
+                Laying joined = last.on(both);
+                double apart = rootMeanSquare(last, laying, place, recipes, desk, hair);
+                if (desk.leastMisfit(recipes.task(joined, place, hair)) <= apart + SHARING_MAY_COST) {
+                    all.set(all.size() - 1, joined);
+                    continue;
+                }
+            }
+            all.add(laying);
+        }
+        return all;
+    }
+
+    private static double rootMeanSquare(
+            Laying a, Laying b, BowlPlace place, Recipes recipes, Desk desk, Function<BandRef, HairState> hair) {
+        double of = desk.head().mixGrams(a.bands());
+        double other = desk.head().mixGrams(b.bands());
+        double one = desk.leastMisfit(recipes.task(a, place, hair));
+        double two = desk.leastMisfit(recipes.task(b, place, hair));
+        return Math.sqrt((of * one * one + other * two * two) / (of + other));
+    }
+
+    /** What splitting between the lighter and the darker of its bands would gain; empty where all are alike. */
+    static Optional<Bowl.Gain> gainOfOneMore(
+            Laying laying, BowlPlace place, Recipes recipes, Desk desk, Function<BandRef, HairState> hair) {
+        List<BandRef> sorted = laying.bands().stream()
+                .sorted(Comparator.comparingDouble(
+                        (BandRef at) -> hair.apply(at).level()))
+                .toList();
+        double widest = 0;
+        int cut = 0;
+        for (int i = 1; i < sorted.size(); i++) {
+            double step = hair.apply(sorted.get(i)).level()
+                    - hair.apply(sorted.get(i - 1)).level();
+            if (step > widest) {
+                widest = step;
+                cut = i;
+            }
+        }
+        if (cut == 0) {
+            return Optional.empty();
+        }
+        FormulaTask together = recipes.task(laying, place, hair);
+        double before = desk.leastMisfit(together);
+        double after = rootMeanSquare(
+                laying.on(sorted.subList(0, cut)),
+                laying.on(sorted.subList(cut, sorted.size())),
+                place,
+                recipes,
+                desk,
+                hair);
+        return Optional.of(new Bowl.Gain(before, Math.min(before, after)));
+    }
+}

@@ -1,0 +1,173 @@
+package mischung.plan;
+
+import java.util.List;
+import java.util.Optional;
+import mischung.RefusedInput;
+import mischung.change.Wetness;
+import mischung.hair.BandRef;
+import mischung.product.Developer;
+import mischung.product.Mix;
+import mischung.product.ShadeClass;
+import mischung.wish.Aim;
+
+/**
+ * One product on some bands: one bowl, one treatment, one cut. What the planner decides and what a colourist edits; formulas
+ * and predictions follow from it.
+ *
+ * <table>
+ * <caption>components</caption>
+ * <tr><td>way</td><td>of lightener; OFF_SCALP where none is laid</td><td></td></tr>
+ * <tr><td>volume</td><td>of the developer</td><td>0–40 vol</td></tr>
+ * <tr><td>minutes</td><td>it works</td><td>0–120; each round of several</td></tr>
+ * <tr><td>ratio</td><td>weight of developer to one of colour or powder</td><td>0–6</td></tr>
+ * <tr><td>times</td><td>rounds of remover, fresh layings of lightener</td><td>1–3</td></tr>
+ * <tr><td>aim</td><td>colour a deposit is mixed for</td><td></td></tr>
+ * <tr><td>shadeClass</td><td>of a deposit; DEMI where none is made</td><td></td></tr>
+ * <tr><td>mix</td><td>fixed by hand; empty: looked for</td><td></td></tr>
+ * <tr><td>weeks</td><td>until the next visit, of WAIT</td><td>0–52</td></tr>
+ * </table>
+ */
+public record Laying(
+        Action action,
+        List<BandRef> bands,
+        LiftWay way,
+        double volume,
+        double minutes,
+        double ratio,
+        int times,
+        Optional<Aim> aim,
+        ShadeClass shadeClass,
+        Wetness wetness,
+        Optional<Mix> mix,
+        double weeks) {
+    public static final double LONGEST = 120;
+
+    public Laying {
+        bands = List.copyOf(bands);
+        Developer.requireForHair(volume);
+        RefusedInput.within("minutes", minutes, 0, LONGEST, "min");
+        RefusedInput.within("ratio", ratio, 0, 6, "to 1");
+        RefusedInput.within("times", times, 1, 3, "rounds");
+        RefusedInput.within("weeks", weeks, 0, 52, "weeks");
+        if (action.deposits() && aim.isEmpty()) {
+            throw new RefusedInput("aim", "nothing", "A " + action.words() + " needs a colour it is mixed for.");
+        }
+        if (action.lifts()) {
+            RefusedInput.within("ratio", ratio, 0.5, 6, "to 1");
+        }
+        if (action == Action.REMOVE) {
+            RefusedInput.within("minutes", minutes, 0, 60, "min");
+        }
+        if (action.deposits() && shadeClass == ShadeClass.DIRECT) {
+            throw new RefusedInput("shadeClass", shadeClass, "Direct colour is not planned; lay it by hand.");
+        }
+    }
+
+    /** As it is first thought of when somebody adds it by hand. */
+    public static Laying usual(Action action, List<BandRef> bands, Aim wished) {
+        return switch (action) {
+            case LIGHTEN -> lift(action, bands, LiftWay.OFF_SCALP, 20, 30, 2, 1);
+            case CLEANSE -> lift(action, bands, LiftWay.BAND, 40, 15, 1.5, 1);
+            case REMOVE -> of(action, bands, 25, 1);
+            case WAIT -> untilNextVisit(5);
+            case TRIM, DRY -> of(action, bands, 10, 1);
+            case CLARIFY, EQUALISE -> of(action, bands, 5, 1);
+            case TREATMENT -> of(action, bands, 10, 1);
+            case PRE_TONE, ROOT_TAP -> colour(action, bands, wished, ShadeClass.DEMI, 6, 5);
+            case GLOSS -> colour(action, bands, wished, ShadeClass.GLOSS, 6, ShadeClass.GLOSS.fullMinutes());
+            case FILL ->
+                colour(
+                        action,
+                        bands,
+                        wished.at(wished.level() + 2),
+                        ShadeClass.DEMI,
+                        10,
+                        ShadeClass.DEMI.fullMinutes());
+            case NEUTRALISE, TARGET, MELT, TONER ->
+                colour(action, bands, wished, ShadeClass.DEMI, 10, ShadeClass.DEMI.fullMinutes());
+        };
+    }
+
+    /** Without product: trim, clarify, treatment, remover, drying. */
+    static Laying of(Action action, List<BandRef> bands, double minutes, int times) {
+        return new Laying(
+                action,
+                bands,
+                LiftWay.OFF_SCALP,
+                0,
+                minutes,
+                1,
+                times,
+                Optional.empty(),
+                ShadeClass.DEMI,
+                Wetness.DRY,
+                Optional.empty(),
+                0);
+    }
+
+    static Laying untilNextVisit(double weeks) {
+        return new Laying(
+                Action.WAIT,
+                List.of(),
+                LiftWay.OFF_SCALP,
+                0,
+                0,
+                1,
+                1,
+                Optional.empty(),
+                ShadeClass.DEMI,
+                Wetness.DRY,
+                Optional.empty(),
+                weeks);
+    }
+
+    static Laying lift(
+            Action action, List<BandRef> bands, LiftWay way, double volume, double minutes, double ratio, int times) {
+        return new Laying(
+                action,
+                bands,
+                way,
+                volume,
+                minutes,
+                ratio,
+                times,
+                Optional.empty(),
+                ShadeClass.DEMI,
+                Wetness.DRY,
+                Optional.empty(),
+                0);
+    }
+
+    static Laying colour(Action action, List<BandRef> bands, Aim aim, ShadeClass of, double volume, double minutes) {
+        return new Laying(
+                action,
+                bands,
+                LiftWay.OFF_SCALP,
+                volume,
+                minutes,
+                of.developerPerColour(),
+                1,
+                Optional.of(aim),
+                of,
+                Wetness.DRY,
+                Optional.empty(),
+                0);
+    }
+
+    public Laying on(List<BandRef> others) {
+        return new Laying(action, others, way, volume, minutes, ratio, times, aim, shadeClass, wetness, mix, weeks);
+    }
+
+    public Laying onHair(Wetness other) {
+        return new Laying(action, bands, way, volume, minutes, ratio, times, aim, shadeClass, other, mix, weeks);
+    }
+
+    public Laying withMinutes(double other) {
+        return new Laying(action, bands, way, volume, other, ratio, times, aim, shadeClass, wetness, mix, weeks);
+    }
+
+    public Laying with(Mix fixed) {
+        return new Laying(
+                action, bands, way, volume, minutes, ratio, times, aim, shadeClass, wetness, Optional.of(fixed), weeks);
+    }
+}

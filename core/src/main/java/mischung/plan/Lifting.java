@@ -1,0 +1,238 @@
+package mischung.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import mischung.change.LiftProduct;
+import mischung.change.Lightening;
+import mischung.hair.BandKind;
+import mischung.hair.BandRef;
+import mischung.hair.Canvas;
+import mischung.hair.Elasticity;
+import mischung.hair.Pigment;
+import mischung.hair.Porosity;
+import mischung.hair.Thickness;
+import mischung.product.ShadeClass;
+import mischung.school.Pull;
+import mischung.wish.Aim;
+import mischung.wish.WorkedBand;
+
+/** Decides how lightener is used: how light the canvas has to be, how strong, how long, and where it has to stop. */
+final class Lifting {
+    /** R36: works well so long; after it, wipe off and lay fresh. */
+    private static final double LONGEST = 50;
+
+    private static final double SHORTEST = 5;
+    private static final double STEP = 5;
+    private static final int MOST_LAYINGS = 2;
+
+    /** A canvas on which the wish can be laid this near, in CIEDE2000, is light enough. */
+    private static final double NEAR_ENOUGH = 3;
+
+    private static final double BETTER_BY = 1;
+    private static final double HALF_A_LEVEL = 0.5;
+    private static final double FURTHEST_ABOVE = 2.5;
+    private static final double LIGHTEST_CANVAS = 11;
+    private static final double LIGHT = 8;
+    private static final double REFRESHED = 1.5;
+    private static final double RATIO = 2;
+    private static final double CLEANSE_MINUTES = 15;
+
+    /** R39: less than this and a wet strand would hardly return; a little above the line of the stretch test. */
+    private static final double LEAST_LEFT = Elasticity.RETURNS_SLOWLY.from() + 0.03;
+
+    /** Where the work is spread over visits, no visit goes below springing back. */
+    private static final double LEAST_LEFT_GENTLY = Elasticity.SPRINGS_BACK.from() + 0.02;
+
+    /** What is planned for one band. */
+    record Dose(LiftWay way, double volume, double minutes, int times, double reached) {}
+
+    private final Desk desk;
+    private final Strategy strategy;
+    private final Working work;
+
+    Lifting(Desk desk, Strategy strategy, Working work) {
+        this.desk = desk;
+        this.strategy = strategy;
+        this.work = work;
+    }
+
+    boolean allowed(BandRef at) {
+        return strategy.lightener()
+                && desk.wish().limits().lightenerOn(desk.head().place(at))
+                && desk.head()
+                        .band(at)
+                        .detail()
+                        .stretch()
+                        .map(Elasticity::mayGoOn)
+                        .orElse(true);
+    }
+
+    /**
+     * How light the canvas has to become so that the wish can be laid on it; computed by lifting it half a level at a time
+     * and asking how near the best amounts of dye would come.
+     */
+    double goal(BandRef at, Aim aim) {
+        HairState hair = work.hair(at);
+        double least = Double.MAX_VALUE;
+        double goal = aim.level();
+        for (double level = aim.level();
+                level <= Math.min(LIGHTEST_CANVAS, aim.level() + FURTHEST_ABOVE);
+                level += HALF_A_LEVEL) {
+            HairState lifted = level <= hair.level() ? hair : liftedTo(at, level);
+            double misfit = toned(at, lifted, aim);
+            if (misfit < least - BETTER_BY) {
+                least = misfit;
+                goal = level;
+            }
+            if (misfit <= NEAR_ENOUGH || lifted.level() < level - HALF_A_LEVEL) {
+                break;
+            }
+        }
+        return goal;
+    }
+
+    /** How near a toner could bring this hair to the aim, in CIEDE2000. */
+    private double toned(BandRef at, HairState hair, Aim aim) {
+        Laying toner = Laying.colour(Action.TONER, List.of(at), aim, ShadeClass.DEMI, 6, ShadeClass.DEMI.fullMinutes());
+        return desk.leastMisfit(work.recipes().task(toner, BowlPlace.LENGTHS, any -> hair));
+    }
+
+    private HairState liftedTo(BandRef at, double level) {
+        HairState hair = work.hair(at);
+        double minutes = minutesTo(hair.canvas(), LiftWay.OFF_SCALP, 20, level);
+        return hair.after(lightening(LiftWay.OFF_SCALP, 20, Math.max(SHORTEST, minutes)));
+    }
+
+    private static Lightening lightening(LiftWay way, double volume, double minutes) {
+        return new Lightening(LiftProduct.LIGHTENER, volume, RATIO, minutes, way.setting(), 0, OptionalDouble.empty());
+    }
+
+    /** Least minutes, in steps of a whole minute, to reach a level; the longest there is where it cannot be reached. */
+    private static double minutesTo(Canvas canvas, LiftWay way, double volume, double level) {
+        double from = 0;
+        double to = 120;
+        while (to - from > 1) {
+            double middle = (from + to) / 2;
+            if (lightening(way, volume, middle).on(canvas).level() >= level) {
+                to = middle;
+            } else {
+                from = middle;
+            }
+        }
+        return Math.ceil(to);
+    }
+
+    /** The gentlest that reaches the goal, or comes nearest before the hair's strength or the day ends it. */
+    Dose dose(BandRef at, double goal) {
+        LiftWay way = way(at, goal);
+        double volume = volume(at, way);
+        HairState hair = work.hair(at);
+        double least = strategy.visits() > 1 ? LEAST_LEFT_GENTLY : LEAST_LEFT;
+        Dose best = new Dose(way, volume, 0, 1, hair.level());
+        for (int times = 1; times <= MOST_LAYINGS; times++) {
+            for (double minutes = SHORTEST; minutes <= LONGEST; minutes += STEP) {
+                HairState lifted = hair;
+                for (int i = 0; i < times; i++) {
+                    lifted = lifted.after(lightening(way, volume, minutes));
+                }
+                if (lifted.integrity() < least) {
+                    return best;
+                }
+                if (lifted.level() > best.reached() + 0.05) {
+                    best = new Dose(way, volume, minutes, times, lifted.level());
+                }
+                if (lifted.level() >= goal - 0.15) {
+                    return best;
+                }
+            }
+        }
+        return best;
+    }
+
+    private LiftWay way(BandRef at, double goal) {
+        WorkedBand band = desk.head().at(at);
+        double level = work.hair(at).level();
+        boolean lifted = band.band().kind().lifted();
+        if (band.weave() == mischung.wish.Weave.PIECES) {
+            return LiftWay.WOVEN;
+        }
+        if (lifted && level >= LIGHT && goal - level <= REFRESHED) {
+            return LiftWay.REFRESH;
+        }
+        if (band.band().kind() != BandKind.NATURAL || !band.atScalp()) {
+            return band.band().kind() == BandKind.NATURAL ? LiftWay.OFF_SCALP : LiftWay.BAND;
+        }
+        return LiftWay.ROOT;
+    }
+
+    /** R32: by the strength of the hair; R33: no more than 20 vol at the scalp. */
+    private double volume(BandRef at, LiftWay way) {
+        HairState hair = work.hair(at);
+        Porosity porosity = hair.canvas().fibre().nearestPorosity();
+        boolean strong = strategy.method().pull() == Pull.STRONG_AND_SHORT;
+        boolean fragile = hair.integrity() < Elasticity.SPRINGS_BACK.from() || porosity == Porosity.VERY_HIGH;
+        if (fragile || way == LiftWay.REFRESH) {
+            return desk.developer(10).volume();
+        }
+        if (way == LiftWay.ROOT) {
+            return desk.developer(20).volume();
+        }
+        boolean stubborn = way == LiftWay.BAND
+                && desk.head().band(at).kind() == BandKind.COLOURED
+                && hair.canvas().fibre().layers() >= 2;
+        if (strong && stubborn && desk.tested()) {
+            return desk.developer(40).volume();
+        }
+        boolean coarse = hair.canvas().fibre().thickness() == Thickness.COARSE && !porosity.raised();
+        return desk.developer(strong || coarse ? 30 : 20).volume();
+    }
+
+    /** Old colour in it that a remover could shrink, 0 and more. */
+    static double oxidative(HairState hair) {
+        return hair.canvas().coloured().amount(Pigment.DYE_BLUE)
+                + hair.canvas().coloured().amount(Pigment.DYE_RED)
+                + hair.canvas().coloured().amount(Pigment.DYE_YELLOW);
+    }
+
+    /** Bands that share way, strength and time go into one bowl. */
+    List<Laying> layings(Map<BandRef, Double> goals) {
+        record Same(LiftWay way, double volume, double minutes, int times) {}
+        Map<String, List<BandRef>> grouped = new TreeMap<>();
+        Map<String, Same> terms = new TreeMap<>();
+        goals.forEach((at, goal) -> {
+            Dose dose = dose(at, goal);
+            if (dose.minutes() >= SHORTEST) {
+                Same same = new Same(dose.way(), dose.volume(), dose.minutes(), dose.times());
+                // In the order of the ways: band first, root and refreshing last (R35).
+                String key = String.format(
+                        "%d %02.0f %d %03.0f", order(dose.way()), dose.volume(), dose.times(), dose.minutes());
+                grouped.computeIfAbsent(key, k -> new ArrayList<>()).add(at);
+                terms.put(key, same);
+            }
+        });
+        List<Laying> all = new ArrayList<>();
+        grouped.forEach((key, bands) -> {
+            Same same = terms.get(key);
+            bands.sort((a, b) -> a.zone() != b.zone() ? a.zone() - b.zone() : a.band() - b.band());
+            all.add(Laying.lift(Action.LIGHTEN, bands, same.way, same.volume, same.minutes, RATIO, same.times));
+        });
+        return all;
+    }
+
+    private static int order(LiftWay way) {
+        return switch (way) {
+            case BAND, SPOT -> 0;
+            case OFF_SCALP, WOVEN -> 1;
+            case ROOT -> 2;
+            case REFRESH -> 3;
+        };
+    }
+
+    Laying cleanse(List<BandRef> bands) {
+        return Laying.lift(
+                Action.CLEANSE, bands, LiftWay.BAND, desk.developer(40).volume(), CLEANSE_MINUTES, 1.5, 1);
+    }
+}

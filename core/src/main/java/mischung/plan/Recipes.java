@@ -1,0 +1,111 @@
+package mischung.plan;
+
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import java.util.function.Function;
+import mischung.change.Application;
+import mischung.change.Factors;
+import mischung.change.Place;
+import mischung.change.Setting;
+import mischung.formula.FormulaTask;
+import mischung.hair.BandKind;
+import mischung.hair.BandRef;
+import mischung.hair.Dyes;
+import mischung.hair.Tone;
+import mischung.school.School;
+import mischung.wish.Aim;
+
+/** What is asked of a formula: the hair it goes on, how it is laid, and the rules its shades must keep. */
+final class Recipes {
+    /** A filler is judged by its depth first: the schools differ in levels. So is a toner: too dark is worse than too warm. */
+    private static final double DEPTH_FIRST = 2;
+
+    private static final double FILLER_WINDOW = 1.5;
+
+    /** The filler brings the warmth (R15 calls warmth in the target the least predictable way); the target is the wish. */
+    private static final double MOSTLY_THE_WISH = 0.75;
+
+    /** R14: the layer between filler and target is green-based. */
+    private static final double MOSTLY_MATTE = 0.25;
+
+    private static final double LIGHTEST_SHADE = 10;
+
+    private static final double LEAST_WEIGHT = 0.1;
+
+    private final Desk desk;
+    private final School school;
+
+    Recipes(Desk desk, School school) {
+        this.desk = desk;
+        this.school = school;
+    }
+
+    Application application(Laying laying, BowlPlace place) {
+        return Application.usual(Dyes.NONE, laying.shadeClass(), laying.volume())
+                .withRatio(laying.ratio())
+                .withMinutes(laying.minutes())
+                .onHair(laying.wetness())
+                .laid(place == BowlPlace.ROOTS ? Setting.OPEN.at(Place.SCALP) : Setting.OPEN);
+    }
+
+    FormulaTask task(Laying laying, BowlPlace place, Function<BandRef, HairState> hair) {
+        Aim aim = laying.aim().orElseThrow();
+        double level = aim.level();
+        Application application = application(laying, place);
+        List<FormulaTask.Spot> spots = laying.bands().stream()
+                .map(at -> new FormulaTask.Spot(
+                        application.ownLift(hair.apply(at).canvas(), Factors.AVERAGE),
+                        aim.colour(),
+                        Math.max(LEAST_WEIGHT, desk.head().mixGrams(List.of(at)))))
+                .toList();
+        boolean filler = laying.action() == Action.FILL;
+        boolean sheer = laying.action() == Action.TONER || laying.action() == Action.PRE_TONE;
+        // Lighter shades than level 10 are not made; the lightest toners are thinned with clear instead.
+        double made = Math.min(level, LIGHTEST_SHADE);
+        double darkest = filler
+                ? level - FILLER_WINDOW
+                : sheer ? made - 0.5 : place == BowlPlace.POROUS ? Math.min(level + 0.5, LIGHTEST_SHADE) : made - 1;
+        double lightest = filler || sheer ? level + FILLER_WINDOW : level + 1;
+        return new FormulaTask(
+                spots,
+                application,
+                desk.range().of(laying.shadeClass()),
+                darkest,
+                lightest,
+                laying.bands().stream().anyMatch(at -> desk.head().band(at).kind() == BandKind.DIRECT)
+                        ? List.of()
+                        : shares(laying.action(), aim),
+                filler || sheer ? DEPTH_FIRST : 1);
+    }
+
+    private List<FormulaTask.ToneShare> shares(Action action, Aim aim) {
+        return switch (action) {
+            case FILL -> FillerShares.of(school, desk.wish().tone());
+            case TARGET, MELT, ROOT_TAP ->
+                school == School.IN_TARGET
+                        ? List.of(FillerShares.WARMTH_IN_TARGET, noneOf(notForCorrecting(aim.tone())))
+                        : List.of(
+                                new FormulaTask.ToneShare(EnumSet.of(Tone.NATURAL, aim.tone()), MOSTLY_THE_WISH, 1),
+                                noneOf(notForCorrecting(aim.tone())));
+            case NEUTRALISE ->
+                school == School.AT_TARGET
+                        ? List.of(new FormulaTask.ToneShare(EnumSet.of(Tone.MATTE), MOSTLY_MATTE, 1))
+                        : List.of(noneOf(notForCorrecting(aim.tone())));
+            case TONER, GLOSS, PRE_TONE -> List.of();
+            case TRIM, CLARIFY, EQUALISE, REMOVE, CLEANSE, LIGHTEN, TREATMENT, DRY, WAIT ->
+                throw new IllegalArgumentException("Nothing is mixed for " + action);
+        };
+    }
+
+    private static FormulaTask.ToneShare noneOf(Set<Tone> tones) {
+        return new FormulaTask.ToneShare(tones, 0, 0);
+    }
+
+    /** What is never added to a wish of another tone to correct it: too strong in its own hue. */
+    private static Set<Tone> notForCorrecting(Tone wished) {
+        Set<Tone> strong = EnumSet.of(Tone.MAHOGANY, Tone.VIOLET);
+        strong.remove(wished);
+        return strong;
+    }
+}

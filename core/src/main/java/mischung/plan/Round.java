@@ -1,0 +1,25 @@
+package mischung.plan;
+
+import java.util.List;
+import mischung.RefusedInput;
+
+/**
+ * What is done from one rinse to the next: the layings that are on the hair together.
+ *
+ * @param action what the round is for
+ * @param layings 1–24, in the order they go on
+ */
+public record Round(Action action, List<Laying> layings) {
+    private static final int MOST = 24;
+
+    public Round {
+        layings = List.copyOf(layings);
+        if (layings.isEmpty() || layings.size() > MOST) {
+            throw new RefusedInput("layings", layings.size() + " layings", "Give one to " + MOST + " in a round.");
+        }
+    }
+
+    static Round of(Laying only) {
+        return new Round(only.action(), List.of(only));
+    }
+}

@@ -1,0 +1,201 @@
+package mischung.plan;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.function.BiPredicate;
+import java.util.function.Function;
+import mischung.hair.BandRef;
+import mischung.hair.LevelScale;
+import mischung.hair.Pigment;
+import mischung.hair.Tone;
+import mischung.light.Lab;
+import mischung.plan.Warning.Fault;
+import mischung.product.ShadeClass;
+import mischung.wish.WorkedBand;
+import mischung.wish.WorkedHead;
+
+/** Looks at one laying, before and after, for what practice gets wrong most. The same for the planner's and for the own route. */
+final class Warnings {
+    private static final double LIGHT = 8;
+    private static final double TOO_DARK = 0.75;
+
+    /** R13, with the half level two eyes may differ by. */
+    private static final double FURTHEST_DOWN = 2.5;
+
+    private static final double GREEN_FROM = 100;
+    private static final double GREEN_TO = 200;
+    private static final double SEEN_CHROMA = 4;
+    private static final double HOLLOW = 0.45;
+    private static final double WARM_WISH = 14;
+    private static final double MOSTLY_GREY = 0.5;
+    private static final double NEEDLESS = 1;
+    private static final double APART = 2;
+    private static final double BLUE_SEEN = 0.02;
+    private static final double BLUE_LEFT = 0.6;
+
+    private final WorkedHead head;
+    private final Laying laying;
+    private final Function<BandRef, HairState> before;
+    private final Function<BandRef, HairState> after;
+    private final List<Warning> found = new ArrayList<>();
+
+    private Warnings(
+            WorkedHead head, Laying laying, Function<BandRef, HairState> before, Function<BandRef, HairState> after) {
+        this.head = head;
+        this.laying = laying;
+        this.before = before;
+        this.after = after;
+    }
+
+    static List<Warning> of(
+            WorkedHead head, Laying laying, Function<BandRef, HairState> before, Function<BandRef, HairState> after) {
+        Warnings warnings = new Warnings(head, laying, before, after);
+        if (laying.action().deposits()) {
+            warnings.deposit();
+        } else if (laying.action().lifts()) {
+            warnings.lift();
+        }
+        warnings.blue();
+        return warnings.found;
+    }
+
+    private void deposit() {
+        double aim = laying.aim().orElseThrow().level();
+        if (laying.action().finishes()) {
+            where(
+                    (was, is) -> was.level() >= LIGHT
+                            && was.canvas().fibre().nearestPorosity().raised()
+                            && is.level() < aim - TOO_DARK,
+                    Fault.TOO_DARK_ON_POROUS,
+                    (at, is) -> "comes to " + LevelScale.words(is.level()) + " where " + LevelScale.words(aim)
+                            + " is meant: porous hair grabs (R19). Choose it half to one level lighter, or for less time.");
+            where(this::green, Fault.GREEN, (at, is) -> green(is));
+        }
+        if (laying.shadeClass() == ShadeClass.COVERAGE) {
+            List<BandRef> bare = laying.bands().stream()
+                    .filter(at -> head.band(at).greyShare() < MOSTLY_GREY)
+                    .toList();
+            add(
+                    bare,
+                    Fault.COVERAGE_WITHOUT_GREY,
+                    at -> "has " + percent(head.band(at).greyShare())
+                            + " grey: a coverage shade carries its own full warm base and turns red or warm here, "
+                            + after.apply(at).look().words() + " (R55). Take a plain shade, or a part of ash.");
+        }
+        where(
+                (was, is) -> lifted(was) && was.level() - is.level() > FURTHEST_DOWN,
+                Fault.TOO_FAR_DOWN,
+                (at, is) -> "drops from " + LevelScale.words(before.apply(at).level()) + " to "
+                        + LevelScale.words(is.level())
+                        + " in one deposit: more than two levels on lightened hair fades hollow (R13). Fill in between.");
+    }
+
+    private boolean green(HairState was, HairState is) {
+        Lab lab = is.lab();
+        Lab wished = laying.aim().orElseThrow().colour();
+        Tone tone = laying.aim().orElseThrow().tone();
+        boolean wantsGreen = Set.of(Tone.MATTE).contains(tone);
+        boolean green = lab.hueDegrees() > Math.max(GREEN_FROM, wished.hueDegrees() + 10)
+                && lab.hueDegrees() < GREEN_TO
+                && lab.chroma() > SEEN_CHROMA;
+        boolean hollow = wished.chroma() > WARM_WISH && lab.chroma() < HOLLOW * wished.chroma();
+        return lifted(was) && !wantsGreen && (green || hollow);
+    }
+
+    private String green(HairState is) {
+        return String.format(
+                Locale.ROOT,
+                "comes to %s, hue %.0f°, chroma %.0f where the wish has %.0f° and %.0f: too little warmth lies under it"
+                        + " (R5). Fill it, or take a warmer mix.",
+                is.look().words(),
+                is.lab().hueDegrees(),
+                is.lab().chroma(),
+                laying.aim().orElseThrow().colour().hueDegrees(),
+                laying.aim().orElseThrow().colour().chroma());
+    }
+
+    private void lift() {
+        List<BandRef> needless = laying.bands().stream()
+                .filter(at -> {
+                    WorkedBand band = head.at(at);
+                    return band.keeps()
+                            || before.apply(at).level()
+                                    > band.aim().orElseThrow().level() + NEEDLESS;
+                })
+                .toList();
+        add(
+                needless,
+                Fault.NEEDLESS_LIFT,
+                at -> head.at(at).keeps()
+                        ? "is to stay as it is (" + head.at(at).why() + ")."
+                        : "is at " + LevelScale.words(before.apply(at).level()) + " and only "
+                                + head.at(at).aim().orElseThrow().words() + " is wished: it needs no lifting (R44).");
+        double darkest = laying.bands().stream()
+                .mapToDouble(at -> before.apply(at).level())
+                .min()
+                .orElse(0);
+        List<BandRef> light = laying.bands().stream()
+                .filter(at -> lifted(before.apply(at))
+                        && before.apply(at).level() >= LIGHT
+                        && before.apply(at).level() - darkest >= APART)
+                .toList();
+        add(
+                light,
+                Fault.OVERLAP,
+                at -> "is lightened to " + LevelScale.words(before.apply(at).level())
+                        + " already and shares the bowl with hair at " + LevelScale.words(darkest)
+                        + ": it loses strength for nothing and bands (R34, R45). Shield it.");
+    }
+
+    private void blue() {
+        if (!laying.action().lifts() && laying.action() != Action.REMOVE) {
+            return;
+        }
+        where(
+                (was, is) -> blue(was) > BLUE_SEEN && blue(is) > BLUE_LEFT * blue(was),
+                Fault.BLUE_STAYS,
+                (at, is) -> "keeps " + percent(blue(is) / blue(before.apply(at)))
+                        + " of its direct blue: some blue never leaves (R58). Cover it, or use it.");
+    }
+
+    private static double blue(HairState hair) {
+        return hair.canvas().coloured().amount(Pigment.DIRECT_BLUE);
+    }
+
+    /** Little of what grew is left in it: the warm ground is gone. */
+    private static boolean lifted(HairState hair) {
+        return hair.canvas().coloured().amount(Pigment.EUMELANIN)
+                        < hair.canvas().coloured().amount(Pigment.RESIDUE)
+                || hair.canvas().coloured().amount(Pigment.EUMELANIN) < Bare.LIGHTEST_NATURAL;
+    }
+
+    private interface Saying {
+        String of(BandRef at, HairState is);
+    }
+
+    private void where(BiPredicate<HairState, HairState> holds, Fault fault, Saying words) {
+        List<BandRef> some = laying.bands().stream()
+                .filter(at -> holds.test(before.apply(at), after.apply(at)))
+                .toList();
+        add(some, fault, at -> words.of(at, after.apply(at)));
+    }
+
+    private void add(List<BandRef> some, Fault fault, Function<BandRef, String> words) {
+        if (!some.isEmpty()) {
+            BandRef first = some.get(0);
+            String more =
+                    some.size() == 1 ? "" : " So do " + (some.size() - 1) + (some.size() == 2 ? " other." : " others.");
+            found.add(new Warning(fault, capital(head.name(first)) + " " + words.apply(first) + more, some));
+        }
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    private static String percent(double share) {
+        return Math.round(100 * share) + " %";
+    }
+}

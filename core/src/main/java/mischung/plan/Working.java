@@ -1,0 +1,238 @@
+package mischung.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import mischung.change.Application;
+import mischung.change.Care;
+import mischung.change.LiftProduct;
+import mischung.change.Lightening;
+import mischung.change.RemoverRound;
+import mischung.change.Washing;
+import mischung.formula.Formula;
+import mischung.formula.FormulaSearch;
+import mischung.formula.FormulaTask;
+import mischung.hair.BandRef;
+import mischung.product.BowlGrams;
+import mischung.product.HairAmount;
+import mischung.school.Method;
+import mischung.school.Rinse;
+import mischung.wish.WorkedBand;
+import mischung.wish.WorkedHead;
+
+/**
+ * The work itself, round by round: every round that is decided, by the planner or by hand, is mixed, weighed and played
+ * through the hair here and nowhere else.
+ */
+final class Working {
+    private static final double RINSE_MINUTES = 10;
+
+    private final Desk desk;
+    private final Method method;
+    private final WorkedHead head;
+    private final Simulation simulation;
+    private final Recipes recipes;
+    private final StepReasons reasons;
+    private final List<List<Outcome>> now;
+    private final List<PlanStep> steps = new ArrayList<>();
+    private int visit = 1;
+    private boolean clarified;
+    private int bowls;
+
+    Working(Desk desk, Method method) {
+        this.desk = desk;
+        this.method = method;
+        this.head = desk.head();
+        this.simulation = new Simulation(desk);
+        this.recipes = new Recipes(desk, method.filler());
+        this.reasons = new StepReasons(desk, method);
+        this.now = simulation.look();
+    }
+
+    HairState hair(BandRef at) {
+        return simulation.hair(at);
+    }
+
+    boolean isCut(BandRef at) {
+        return simulation.isCut(at);
+    }
+
+    int visit() {
+        return visit;
+    }
+
+    Recipes recipes() {
+        return recipes;
+    }
+
+    List<List<Outcome>> now() {
+        return now;
+    }
+
+    /** All rounds so far, named; where there are several of a kind they are counted. */
+    List<PlanStep> steps() {
+        Map<String, Integer> all = new HashMap<>();
+        steps.forEach(step -> all.merge(step.name(), 1, Integer::sum));
+        Map<String, Integer> seen = new HashMap<>();
+        return steps.stream()
+                .map(step -> {
+                    int number = seen.merge(step.name(), 1, Integer::sum);
+                    return all.getOrDefault(step.name(), 0) == 1
+                            ? step
+                            : new PlanStep(
+                                    step.round(),
+                                    step.visit(),
+                                    step.name() + " " + number,
+                                    step.treatments(),
+                                    step.lifts(),
+                                    step.bowls(),
+                                    step.outcomes(),
+                                    step.warnings());
+                })
+                .toList();
+    }
+
+    void perform(Round round) {
+        List<Treatment> treatments = new ArrayList<>();
+        List<LiftBowl> lifts = new ArrayList<>();
+        List<Bowl> colours = new ArrayList<>();
+        List<Warning> warnings = new ArrayList<>();
+        Map<BandRef, HairState> before = new HashMap<>();
+        head.bands().forEach(at -> before.put(at, hair(at)));
+        int of = visit;
+        for (Laying decided : round.layings()) {
+            Laying laying =
+                    decided.on(decided.bands().stream().filter(at -> !isCut(at)).toList());
+            if (laying.bands().isEmpty() && laying.action() != Action.WAIT) {
+                continue;
+            }
+            if (laying.action().deposits()) {
+                colours.add(colour(laying));
+            } else if (laying.action().lifts()) {
+                lifts.add(lift(laying));
+            } else {
+                treatments.add(treat(laying));
+            }
+            warnings.addAll(Warnings.of(head, laying, before::get, this::hair));
+        }
+        if (round.action() == Action.FILL && method.rinse() == Rinse.SHAMPOO) {
+            simulation.lay(
+                    Washing.times(1),
+                    colours.stream().flatMap(bowl -> bowl.bands().stream()).toList());
+        }
+        steps.add(
+                new PlanStep(round, of, name(round.action()), treatments, lifts, colours, simulation.look(), warnings));
+    }
+
+    private static String name(Action action) {
+        return action.words().substring(0, 1).toUpperCase(Locale.ROOT)
+                + action.words().substring(1);
+    }
+
+    private Treatment treat(Laying laying) {
+        List<BandRef> bands = laying.bands();
+        switch (laying.action()) {
+            case TRIM -> simulation.cutOff(bands);
+            case CLARIFY -> {
+                simulation.lay(new Washing(laying.times(), true), bands);
+                clarified = true;
+            }
+            case EQUALISE -> simulation.lay(new Care(Care.Kind.EQUALISER, laying.minutes()), bands);
+            case TREATMENT -> simulation.lay(new Care(Care.Kind.BOND, laying.minutes()), bands);
+            case REMOVE -> {
+                for (int i = 0; i < laying.times(); i++) {
+                    simulation.lay(new RemoverRound(laying.minutes(), true, clarified, RINSE_MINUTES), bands);
+                }
+            }
+            case WAIT -> {
+                simulation.pass(Washing.times(laying.weeks() * desk.washesPerWeek()));
+                visit++;
+                clarified = false;
+            }
+            case DRY -> {}
+            case CLEANSE, LIGHTEN, PRE_TONE, FILL, NEUTRALISE, TARGET, MELT, ROOT_TAP, TONER, GLOSS ->
+                throw new IllegalArgumentException(laying.action() + " is mixed in a bowl");
+        }
+        double need = switch (laying.action()) {
+            case EQUALISE, TREATMENT -> head.treatmentGrams(bands);
+            case REMOVE -> head.mixGrams(bands) * laying.times();
+            default -> 0;
+        };
+        return new Treatment(
+                laying, (int) Math.ceil(need * (1 + HairAmount.reserve())), reasons.treatment(laying, this));
+    }
+
+    private LiftBowl lift(Laying laying) {
+        LiftProduct product = laying.action() == Action.CLEANSE ? LiftProduct.CLEANSE_MIX : LiftProduct.LIGHTENER;
+        Lightening once = new Lightening(
+                product,
+                laying.volume(),
+                laying.ratio(),
+                laying.minutes(),
+                laying.way().setting(),
+                0,
+                java.util.OptionalDouble.empty());
+        List<Reason> why = reasons.lift(laying, this);
+        for (int i = 0; i < laying.times(); i++) {
+            simulation.lay(once, laying.bands());
+        }
+        double need = head.mixGrams(laying.bands()) * laying.times() * (1 + HairAmount.reserve());
+        int powder = (int) Math.ceil(need / (1 + laying.ratio()));
+        double goal = laying.bands().stream()
+                .mapToDouble(at -> hair(at).level())
+                .average()
+                .orElseThrow();
+        return new LiftBowl(
+                nextName(),
+                laying,
+                desk.developer(laying.volume()),
+                powder,
+                (int) Math.ceil(powder * laying.ratio()),
+                goal,
+                why);
+    }
+
+    /** Which part of the strand these bands are. */
+    BowlPlace place(List<BandRef> bands) {
+        boolean roots = bands.stream().allMatch(at -> {
+            WorkedBand worked = head.at(at);
+            return worked.band().kind() == mischung.hair.BandKind.NATURAL && hair(at).equals(desk.start(at));
+        });
+        if (roots) {
+            return BowlPlace.ROOTS;
+        }
+        return bands.stream().anyMatch(at -> porous(at)) ? BowlPlace.POROUS : BowlPlace.LENGTHS;
+    }
+
+    boolean porous(BandRef at) {
+        return hair(at).canvas().fibre().nearestPorosity().raised();
+    }
+
+    private Bowl colour(Laying laying) {
+        BowlPlace place = place(laying.bands());
+        FormulaTask task = recipes.task(laying, place, this::hair);
+        Formula formula = laying.mix().map(mix -> FormulaSearch.of(task, mix)).orElseGet(() -> desk.best(task));
+        Optional<Bowl.Gain> oneMore = Grouping.gainOfOneMore(laying, place, recipes, desk, this::hair);
+        List<Reason> why = reasons.colour(laying, place, formula, oneMore, this);
+        Application application =
+                recipes.application(laying, place).withDyes(formula.mix().dyes());
+        simulation.lay(application, laying.bands());
+        return new Bowl(
+                nextName(),
+                laying,
+                place,
+                formula,
+                desk.developer(laying.volume()),
+                BowlGrams.of(formula.mix(), laying.ratio(), head.mixGrams(laying.bands())),
+                oneMore,
+                why);
+    }
+
+    private String nextName() {
+        int number = bowls++;
+        return number < 26 ? String.valueOf((char) ('A' + number)) : "Z" + (number - 25);
+    }
+}

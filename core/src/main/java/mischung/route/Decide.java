@@ -1,0 +1,400 @@
+package mischung.route;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.ToDoubleFunction;
+import mischung.hair.BandRef;
+import mischung.hair.Canvas;
+import mischung.hair.Elasticity;
+import mischung.hair.LevelScale;
+import mischung.light.Ciede2000;
+import mischung.light.Lab;
+import mischung.plan.Desk;
+import mischung.plan.Outcome;
+import mischung.plan.Plan;
+import mischung.plan.PlanStep;
+import mischung.plan.Planner;
+import mischung.plan.Round;
+import mischung.plan.Strategy;
+import mischung.route.Refused.Why;
+import mischung.route.Route.Merit;
+import mischung.school.Method;
+import mischung.school.Rinse;
+import mischung.school.School;
+import mischung.wish.Contradictions;
+import mischung.wish.Limits;
+
+/** Weighs whole sequences against each other. The same desk, schools and rates give the same decision. */
+public final class Decide {
+    /** Within this, in CIEDE2000 over all hair, a wish counts as reached; two colourists would argue about no less. */
+    private static final double REACHED = 6;
+
+    /** A route this much further off than the best is no way to the wish. */
+    private static final double FURTHER_OFF = 8;
+
+    private static final double CLAIM = 0.1;
+
+    // What weighs how much against one CIEDE2000 of distance when routes are put in order; from memory.
+    private static final double UNEVENNESS = 0.4;
+    private static final double AN_HOUR = 0.35;
+    private static final double A_VISIT = 3;
+    private static final double A_WARNING = 2;
+    private static final double A_SHORT_CUT = 4;
+    private static final double OTHER_SCHOOL = 3;
+    private static final double STRENGTH = 25;
+
+    private final Desk desk;
+    private final Method method;
+    private final Guard guard;
+    private final Rates rates;
+
+    private Decide(Desk desk, Method method, Guard guard, Rates rates) {
+        this.desk = desk;
+        this.method = method;
+        this.guard = guard;
+        this.rates = rates;
+    }
+
+    /** The chosen schools' route alone: the first useful answer, while the others are still being weighed. */
+    public static Route first(Desk desk, Method method, Rates rates) {
+        Plan plan = Planner.plan(desk, Strategies.chosen(desk, method));
+        return route(plan, rates);
+    }
+
+    /**
+     * @param own the colourist's own rounds, if there are any
+     * @param guard what must not be done on this client
+     */
+    public static Decision of(Desk desk, Method method, Optional<List<Round>> own, Guard guard, Rates rates) {
+        return new Decide(desk, method, guard, rates).decided(own);
+    }
+
+    private static Route route(Plan plan, Rates rates) {
+        return new Route(
+                Strategies.key(plan.strategy()),
+                plan,
+                Measures.of(plan, rates),
+                List.of(),
+                new Route.Range(0, 0),
+                List.of());
+    }
+
+    private Decision decided(Optional<List<Round>> own) {
+        Strategy chosen = Strategies.chosen(desk, method);
+        Plan first = Planner.plan(desk, chosen);
+        List<Route> all = new ArrayList<>();
+        List<Refused> refused = new ArrayList<>();
+        all.add(route(first, rates));
+        for (Strategy other : Strategies.others(desk, chosen, first)) {
+            Plan plan = Planner.plan(desk, other);
+            Optional<Route> same = all.stream()
+                    .filter(route -> route.plan().rounds().equals(plan.rounds()))
+                    .findFirst();
+            if (plan.visits() < other.visits()) {
+                refused.add(new Refused(
+                        other.words(),
+                        Why.THE_SAME,
+                        "There is not so much to do: "
+                                + (plan.visits() == 1 ? "one visit is" : plan.visits() + " visits are") + " enough.",
+                        Measures.of(plan, rates)));
+            } else if (same.isPresent()) {
+                refused.add(new Refused(
+                        other.words(),
+                        Why.THE_SAME,
+                        "Comes to the very same work as " + same.get().words() + ".",
+                        same.get().measures()));
+            } else {
+                all.add(route(plan, rates));
+            }
+        }
+        double best = all.stream()
+                .filter(route -> refusal(route, 0).isEmpty())
+                .mapToDouble(route -> route.measures().distance())
+                .min()
+                .orElse(0);
+        List<Route> offered = new ArrayList<>();
+        for (Route route : all) {
+            Optional<Refused> no = refusal(route, best);
+            no.ifPresentOrElse(refused::add, () -> offered.add(route));
+        }
+        offered.sort(Comparator.comparingDouble(this::score));
+        List<Route> shown = new ArrayList<>(offered.stream().map(this::told).toList());
+        List<Route> merited = withMerits(shown);
+        own.ifPresent(rounds -> {
+            Plan plan = Planner.byHand(desk, method, rounds);
+            Route mine = told(new Route(
+                    "own", plan, Measures.of(plan, rates), List.of(Merit.OWN), new Route.Range(0, 0), List.of()));
+            merited.add(mine);
+        });
+        return verdict(merited, refused, all);
+    }
+
+    private Route told(Route route) {
+        return route.with(surest(route.plan()), Fallbacks.of(desk, route.plan()));
+    }
+
+    /** In which order routes are shown; less is first. */
+    private double score(Route route) {
+        Measures m = route.measures();
+        Strategy strategy = route.plan().strategy();
+        boolean shortCut = strategy.method().filler() == School.IN_TARGET
+                || strategy.method().rinse() == Rinse.TOWEL;
+        boolean asChosen = strategy.equals(Strategies.chosen(desk, method));
+        int otherVisits = Math.abs(m.visits() - Strategies.chosen(desk, method).visits());
+        return m.distance()
+                + UNEVENNESS * m.uneven()
+                + AN_HOUR * m.clientMinutes() / 60
+                + A_VISIT * otherVisits
+                + A_WARNING * route.plan().warnings().size()
+                + (shortCut && !asChosen ? A_SHORT_CUT : 0)
+                + (asChosen ? 0 : OTHER_SCHOOL)
+                + STRENGTH * Math.max(0, Elasticity.SPRINGS_BACK.from() - m.weakest());
+    }
+
+    /**
+     * Why a route is not offered.
+     *
+     * @param best distance of the best that is; 0 while that is not known
+     */
+    private Optional<Refused> refusal(Route route, double best) {
+        Measures m = route.measures();
+        Limits limits = desk.wish().limits();
+        Optional<String> weak = overdrawn(route.plan());
+        if (weak.isPresent()) {
+            return no(route, Why.STRENGTH, weak.get());
+        }
+        List<String> forbidden = guard.forbids(route.plan());
+        if (!forbidden.isEmpty()) {
+            return no(route, Why.CAUTION, String.join(" ", forbidden));
+        }
+        if (m.visits() > limits.visits()) {
+            return no(
+                    route,
+                    Why.VISITS,
+                    "It takes " + m.visits() + " visits; " + limits.visits() + " are wished at most.");
+        }
+        if (limits.hours() > 0 && m.longestMinutes() > limits.hours() * 60) {
+            return no(
+                    route,
+                    Why.TIME,
+                    "Its longest visit takes " + hours(m.longestMinutes()) + "; the client has "
+                            + hours((int) Math.round(limits.hours() * 60)) + ".");
+        }
+        if (limits.money() > 0 && m.price() > limits.money()) {
+            return no(
+                    route,
+                    Why.MONEY,
+                    String.format(
+                            Locale.ROOT,
+                            "It costs %.0f %s; %.0f are wished at most.",
+                            m.price(),
+                            rates.currency(),
+                            limits.money()));
+        }
+        if (best > 0 && m.distance() > REACHED && m.distance() > best + FURTHER_OFF) {
+            return no(
+                    route,
+                    Why.CANNOT_REACH,
+                    String.format(
+                            Locale.ROOT,
+                            "It ends CIEDE2000 %.1f from the wish on average, where another way ends at %.1f: %s.",
+                            m.distance(),
+                            best,
+                            furthest(route.plan())));
+        }
+        return Optional.empty();
+    }
+
+    private static Optional<Refused> no(Route route, Why why, String sentence) {
+        return Optional.of(new Refused(route.words(), why, sentence, route.measures()));
+    }
+
+    /** R39: the model would leave a band so weak that it would not return. */
+    private Optional<String> overdrawn(Plan plan) {
+        for (PlanStep step : plan.steps()) {
+            for (BandRef at : plan.head().bands()) {
+                Outcome then = step.outcome(at);
+                double before = plan.now().get(at.zone()).get(at.band()).integrity();
+                if (!then.cut()
+                        && then.integrity() < Elasticity.RETURNS_SLOWLY.from()
+                        && then.integrity() < before - 0.01) {
+                    return Optional.of(String.format(
+                            Locale.ROOT,
+                            "After %s only %.0f %% of its strength would be left in the %s: a wet strand %s (R39).",
+                            step.name().toLowerCase(Locale.ROOT),
+                            100 * then.integrity(),
+                            plan.head().name(at),
+                            Elasticity.of(then.integrity()).words()));
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private List<Route> withMerits(List<Route> shown) {
+        Map<Merit, String> best = new EnumMap<>(Merit.class);
+        least(
+                        shown.stream().filter(r -> r.measures().visits() == 1).toList(),
+                        r -> r.measures().distance())
+                .ifPresent(key -> best.put(Merit.BEST_IN_ONE_VISIT, key));
+        least(shown, r -> r.measures().distance()).ifPresent(key -> best.put(Merit.NEAREST, key));
+        least(shown, r -> -r.measures().weakest()).ifPresent(key -> best.put(Merit.GENTLEST, key));
+        least(shown, r -> r.surest().to()).ifPresent(key -> best.put(Merit.SUREST, key));
+        least(shown, r -> r.measures().longestMinutes()).ifPresent(key -> best.put(Merit.QUICKEST, key));
+        least(shown, r -> r.measures().price()).ifPresent(key -> best.put(Merit.CHEAPEST, key));
+        List<Route> merited = new ArrayList<>();
+        for (Route route : shown) {
+            List<Merit> merits = best.entrySet().stream()
+                    .filter(e -> e.getValue().equals(route.key()))
+                    .map(Map.Entry::getKey)
+                    .toList();
+            merited.add(route.with(merits));
+        }
+        return merited;
+    }
+
+    private static Optional<String> least(List<Route> routes, ToDoubleFunction<Route> value) {
+        // To the third digit, so that equals go to the one shown first.
+        return routes.stream()
+                .min(Comparator.comparingDouble(route -> Math.rint(1000 * value.applyAsDouble(route))))
+                .map(Route::key);
+    }
+
+    /** Over the draws of what is not sure: how far from the wish the whole head ends, eight times in ten. */
+    private Route.Range surest(Plan plan) {
+        List<BandRef> wished = plan.head().bands().stream()
+                .filter(at -> !plan.head().at(at).keeps() && !plan.end(at).cut())
+                .toList();
+        if (wished.isEmpty()) {
+            return new Route.Range(0, 0);
+        }
+        double[] sums = null;
+        double mass = 0;
+        for (BandRef at : wished) {
+            double grams = plan.head().mixGrams(List.of(at));
+            Lab aim = plan.end(at).wished();
+            List<Canvas> drawn = plan.end(at).hair().drawn();
+            sums = sums == null ? new double[drawn.size()] : sums;
+            mass += grams;
+            for (int i = 0; i < drawn.size(); i++) {
+                double difference = Ciede2000.between(aim, drawn.get(i).lab());
+                sums[i] += grams * difference * difference;
+            }
+        }
+        double total = mass;
+        double[] distances = java.util.Arrays.stream(sums == null ? new double[1] : sums)
+                .map(sum -> Math.sqrt(sum / total))
+                .sorted()
+                .toArray();
+        int last = distances.length - 1;
+        return new Route.Range(
+                distances[(int) Math.round(CLAIM * last)], distances[(int) Math.round((1 - CLAIM) * last)]);
+    }
+
+    private Decision verdict(List<Route> routes, List<Refused> refused, List<Route> all) {
+        List<String> contradictions = Contradictions.of(desk.head().read(), desk.wish());
+        List<Route> planned = routes.stream()
+                .filter(route -> !route.merits().contains(Merit.OWN))
+                .toList();
+        List<Route> inOne =
+                planned.stream().filter(route -> route.measures().visits() == 1).toList();
+        boolean reaches = inOne.stream().anyMatch(Decide::reached);
+        // In the order they are shown; if none comes there, the one that comes nearest.
+        Optional<Route> today = inOne.stream()
+                .filter(Decide::reached)
+                .findFirst()
+                .or(() -> inOne.stream()
+                        .min(Comparator.comparingDouble(
+                                route -> route.measures().distance())));
+        Optional<Route> later = planned.stream()
+                .filter(Decide::reached)
+                .min(Comparator.comparingInt(route -> route.measures().visits()));
+        Optional<Integer> needed = later.map(route -> route.measures().visits());
+        StringBuilder words = new StringBuilder();
+        if (today.isPresent() && today.get().plan().steps().isEmpty()) {
+            words.append(
+                    "Nothing needs doing: every band is at the wish already, or nothing that is allowed would bring it nearer.");
+        } else if (reaches) {
+            Measures m = today.get().measures();
+            words.append(String.format(
+                    Locale.ROOT,
+                    "%s can be reached in one visit of %s, on average CIEDE2000 %.1f from it.",
+                    capital(desk.wish().words()),
+                    hours(m.longestMinutes()),
+                    m.distance()));
+        } else if (later.isPresent()) {
+            words.append(capital(desk.wish().words())).append(" cannot be reached today");
+            today.ifPresent(route -> words.append("; the nearest today: ").append(furthest(route.plan())));
+            words.append(". In ").append(needed.get()).append(" visits it can.");
+        } else {
+            words.append(capital(desk.wish().words())).append(" cannot be reached with what is allowed");
+            planned.stream()
+                    .min(Comparator.comparingDouble(route -> route.measures().distance()))
+                    .ifPresentOrElse(
+                            route -> words.append(". The nearest, in ")
+                                    .append(route.measures().visits())
+                                    .append(route.measures().visits() == 1 ? " visit: " : " visits: ")
+                                    .append(furthest(route.plan()))
+                                    .append('.'),
+                            () -> words.append(": no way is offered. ")
+                                    .append(refused.stream()
+                                            .filter(r -> r.why() != Why.THE_SAME)
+                                            .findFirst()
+                                            .map(Refused::sentence)
+                                            .orElse("")));
+            all.stream()
+                    .filter(Decide::reached)
+                    .min(Comparator.comparingInt(route -> route.measures().visits()))
+                    .ifPresent(route -> words.append(" It could be reached in ")
+                            .append(route.measures().visits())
+                            .append(route.measures().visits() == 1 ? " visit" : " visits")
+                            .append(", but that way is refused: see below."));
+        }
+        return new Decision(routes, refused, words.toString().strip(), reaches, needed, contradictions);
+    }
+
+    static boolean reached(Route route) {
+        return route.measures().distance() <= REACHED
+                && route.plan().head().bands().stream()
+                        .filter(at -> !route.plan().head().at(at).keeps()
+                                && !route.plan().end(at).cut())
+                        .allMatch(at -> Math.abs(route.plan().end(at).look().level()
+                                        - route.plan()
+                                                .head()
+                                                .at(at)
+                                                .aim()
+                                                .orElseThrow()
+                                                .level())
+                                <= 1);
+    }
+
+    /** "the crown 0–8 cm comes to 7 gold where 9 ash is wished". */
+    private static String furthest(Plan plan) {
+        return plan.head().bands().stream()
+                .filter(at -> !plan.head().at(at).keeps() && !plan.end(at).cut())
+                .max(Comparator.comparingDouble(at -> plan.end(at).difference()))
+                .map(at -> "the " + plan.head().name(at) + " comes to "
+                        + plan.end(at).look().words() + " where "
+                        + plan.head().at(at).aim().orElseThrow().words() + " is wished")
+                .orElse("nothing is wished for");
+    }
+
+    static String hours(int minutes) {
+        return minutes < 60
+                ? minutes + " min"
+                : minutes / 60 + " h" + (minutes % 60 == 0 ? "" : String.format(Locale.ROOT, " %02d", minutes % 60));
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+
+    static String level(double level) {
+        return LevelScale.figure(level);
+    }
+}

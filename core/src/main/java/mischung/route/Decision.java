@@ -1,0 +1,32 @@
+package mischung.route;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * All that was weighed, side by side.
+ *
+ * @param routes offered, the most sensible first; the colourist's own last
+ * @param refused thought through and not offered, each with its reason
+ * @param verdict what can be promised, in a sentence or two
+ * @param reaches whether an offered route comes to the wish within one visit
+ * @param visitsNeeded in which it is reached; empty if no number tried reaches it
+ * @param contradictions wishes that cannot all be had
+ */
+public record Decision(
+        List<Route> routes,
+        List<Refused> refused,
+        String verdict,
+        boolean reaches,
+        Optional<Integer> visitsNeeded,
+        List<String> contradictions) {
+    public Decision {
+        routes = List.copyOf(routes);
+        refused = List.copyOf(refused);
+        contradictions = List.copyOf(contradictions);
+    }
+
+    public Optional<Route> route(String key) {
+        return routes.stream().filter(route -> route.key().equals(key)).findFirst();
+    }
+}

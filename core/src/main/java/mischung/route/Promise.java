@@ -1,0 +1,269 @@
+package mischung.route;
+
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import mischung.change.Factors;
+import mischung.change.Washing;
+import mischung.doubt.LevelRange;
+import mischung.hair.BandRef;
+import mischung.hair.LevelScale;
+import mischung.hair.Look;
+import mischung.plan.Action;
+import mischung.plan.LiftBowl;
+import mischung.plan.Outcome;
+import mischung.plan.Plan;
+import mischung.plan.PlanStep;
+import mischung.plan.Treatment;
+import mischung.wish.Aim;
+import mischung.wish.Weave;
+
+/**
+ * What the client is told of one route, in plain words: what will happen, what is likely, what is not promised, and what
+ * becomes of it at home.
+ *
+ * @param happens one sentence for each step, in order
+ * @param meanwhile how the hair will look in between; empty if it never looks odd
+ * @param likely one sentence for each colour
+ * @param notPromised one sentence each
+ * @param upkeep when to come again
+ * @param fade one for each colour, at {@link #WEEKS}
+ */
+public record Promise(
+        String wish,
+        List<String> happens,
+        String meanwhile,
+        List<String> likely,
+        List<String> notPromised,
+        String hours,
+        String price,
+        int visits,
+        List<String> upkeep,
+        List<Fading> fade) {
+    /** Weeks after the last visit at which fading is forecast. */
+    public static final List<Integer> WEEKS = List.of(2, 4, 6, 8);
+
+    private static final double ORANGE_CHROMA = 26;
+    private static final double ORANGE_HUE = 76;
+    private static final double INCH = 2.54;
+
+    /** How one of the colours fades: today, then at each of the weeks. */
+    public record Fading(String where, List<Look> looks) {
+        public Fading {
+            looks = List.copyOf(looks);
+        }
+    }
+
+    public Promise {
+        happens = List.copyOf(happens);
+        likely = List.copyOf(likely);
+        notPromised = List.copyOf(notPromised);
+        upkeep = List.copyOf(upkeep);
+        fade = List.copyOf(fade);
+    }
+
+    /**
+     * @param washesPerWeek at home
+     * @param inches lengths in inches
+     */
+    public static Promise of(Route route, Rates rates, double washesPerWeek, boolean inches) {
+        Plan plan = route.plan();
+        Measures m = route.measures();
+        Map<String, List<BandRef>> colours = byColour(plan);
+        return new Promise(
+                plan.wish().words(),
+                happens(plan, inches),
+                meanwhile(plan),
+                likely(plan, colours),
+                notPromised(route),
+                m.visits() == 1
+                        ? Decide.hours(m.clientMinutes())
+                        : Decide.hours(m.clientMinutes()) + " in all, the longest visit "
+                                + Decide.hours(m.longestMinutes()),
+                price(m, rates),
+                m.visits(),
+                upkeep(plan),
+                fade(plan, colours, washesPerWeek));
+    }
+
+    /** To the next ten, with a tenth more where the work may have to be changed at a check. */
+    private static String price(Measures m, Rates rates) {
+        double from = 10 * Math.ceil(m.price() / 10);
+        double to = 10 * Math.ceil(1.15 * m.price() / 10);
+        return String.format(Locale.ROOT, "%.0f to %.0f %s", from, to, rates.currency());
+    }
+
+    private static Map<String, List<BandRef>> byColour(Plan plan) {
+        Map<String, List<BandRef>> colours = new LinkedHashMap<>();
+        for (BandRef at : plan.head().bands()) {
+            if (plan.end(at).cut()) {
+                continue;
+            }
+            String which = plan.head().at(at).aim().map(Aim::words).orElse("");
+            if (!which.isEmpty()) {
+                String weave = plan.head().at(at).weave() == Weave.PIECES ? "the woven pieces" : where(plan, at);
+                colours.computeIfAbsent(which + "|" + weave, key -> new ArrayList<>())
+                        .add(at);
+            }
+        }
+        return colours;
+    }
+
+    private static String where(Plan plan, BandRef at) {
+        if (plan.head().at(at).atScalp()) {
+            return "the hair at the scalp";
+        }
+        double length = plan.head().read().zones().get(at.zone()).strand().lengthCm();
+        return plan.head().band(at).toCm() > length - 0.01 ? "the ends" : "the lengths";
+    }
+
+    private static List<String> happens(Plan plan, boolean inches) {
+        List<String> all = new ArrayList<>();
+        int visit = 1;
+        for (PlanStep step : plan.steps()) {
+            String when = step.visit() > visit ? "At visit " + step.visit() + ": " : "";
+            visit = step.visit();
+            for (Treatment t : step.treatments()) {
+                String words = switch (t.action()) {
+                    case TRIM -> "The ends that are too weak are cut off" + longest(plan, t.bands(), inches) + ".";
+                    case CLARIFY -> "The hair is washed very clear, without conditioner.";
+                    case REMOVE ->
+                        "A colour remover takes out old dye"
+                                + (t.laying().times() > 1 ? ", " + t.laying().times() + " rounds" : "")
+                                + ". It smells, and it does not harm your own pigment.";
+                    case EQUALISE -> "Porous hair gets a treatment so that colour takes evenly.";
+                    case TREATMENT -> "A strengthening treatment after the lightening.";
+                    case WAIT ->
+                        "Then you go home for about "
+                                + LevelScale.figure(t.laying().weeks()) + " weeks and wear it so.";
+                    default -> "";
+                };
+                if (!words.isEmpty()) {
+                    all.add(when + words);
+                }
+            }
+            for (LiftBowl lift : step.lifts()) {
+                all.add(when + "Hair " + lift.laying().way().words() + " is lightened to about "
+                        + LevelScale.words(lift.goalLevel()) + ", watched all the time.");
+            }
+            if (!step.bowls().isEmpty()) {
+                all.add(when
+                        + (step.kind() == Action.FILL
+                                ? "A warm layer is put back first, so that the darker colour holds."
+                                : step.kind().finishes()
+                                        ? "The colour itself goes on: "
+                                                + String.join(
+                                                        ", ",
+                                                        step.bowls().stream()
+                                                                .map(b -> b.aimWords())
+                                                                .distinct()
+                                                                .toList())
+                                                + "."
+                                        : "The tone is corrected."));
+            }
+        }
+        return all;
+    }
+
+    private static String longest(Plan plan, List<BandRef> bands, boolean inches) {
+        double cm = bands.stream()
+                .mapToDouble(at -> plan.head().band(at).lengthCm())
+                .max()
+                .orElse(0);
+        return inches
+                ? String.format(Locale.ROOT, ", %.1f in", cm / INCH)
+                : String.format(Locale.ROOT, ", %s cm", LevelScale.figure(cm));
+    }
+
+    private static String meanwhile(Plan plan) {
+        for (int i = 0; i + 1 < plan.steps().size(); i++) {
+            PlanStep step = plan.steps().get(i);
+            for (BandRef at : step.bands()) {
+                Outcome then = step.outcome(at);
+                boolean warm = then.hair().lab().chroma() > ORANGE_CHROMA
+                        && then.hair().lab().hueDegrees() < ORANGE_HUE;
+                if (warm && then.touched() && !then.cut()) {
+                    return "For a while it will look orange or gold ("
+                            + then.look().words() + "). That is meant, and it goes on from there.";
+                }
+            }
+        }
+        return "";
+    }
+
+    private static List<String> likely(Plan plan, Map<String, List<BandRef>> colours) {
+        List<String> all = new ArrayList<>();
+        colours.forEach((key, bands) -> {
+            String where = key.substring(key.indexOf('|') + 1);
+            double low = bands.stream()
+                    .mapToDouble(at -> plan.end(at).range().from())
+                    .min()
+                    .orElseThrow();
+            double high = bands.stream()
+                    .mapToDouble(at -> plan.end(at).range().to())
+                    .max()
+                    .orElseThrow();
+            Outcome end = plan.end(bands.get(0));
+            all.add(capital(where) + " will most likely be " + end.look().words() + ", at "
+                    + new LevelRange(low, high).words() + " in depth.");
+        });
+        return all;
+    }
+
+    private static List<String> notPromised(Route route) {
+        List<String> all = new ArrayList<>();
+        if (!Decide.reached(route)) {
+            all.add("It will come near " + route.plan().wish().words() + ", not all the way.");
+        }
+        all.add(
+                "Hair answers in its own way: a strand test and the first section decide, and we may change the plan with you.");
+        if (route.plan().steps().stream().anyMatch(step -> !step.lifts().isEmpty())) {
+            all.add("Lightening costs strength. If a strand does not spring back we stop, and go on another day.");
+        }
+        boolean blue =
+                route.plan().warnings().stream().anyMatch(w -> w.fault() == mischung.plan.Warning.Fault.BLUE_STAYS);
+        if (blue) {
+            all.add("Some blue from before may stay.");
+        }
+        all.add("A colour on a screen or on paper is not hair: we judge it dry, in daylight and in warm light.");
+        return all;
+    }
+
+    private static List<String> upkeep(Plan plan) {
+        List<String> all = new ArrayList<>();
+        boolean rootsLifted = plan.steps().stream()
+                .flatMap(step -> step.lifts().stream())
+                .anyMatch(l ->
+                        l.bands().stream().anyMatch(at -> plan.head().at(at).atScalp()));
+        if (rootsLifted) {
+            all.add("Roots again in five to six weeks; later they band, because only the first centimetres are warm.");
+        }
+        if (plan.steps().stream().anyMatch(step -> !step.bowls().isEmpty())) {
+            all.add("A gloss in four to six weeks keeps the tone. Permanent colour later only on what has grown.");
+            all.add("At home: wash with cool water, seldom, and with a shampoo for coloured hair.");
+        }
+        return all;
+    }
+
+    private static List<Fading> fade(Plan plan, Map<String, List<BandRef>> colours, double washesPerWeek) {
+        List<Fading> all = new ArrayList<>();
+        colours.forEach((key, bands) -> {
+            BandRef at = bands.get(0);
+            List<Look> looks = new ArrayList<>();
+            looks.add(plan.end(at).look());
+            for (int weeks : WEEKS) {
+                looks.add(Washing.times(weeks * washesPerWeek)
+                        .on(plan.end(at).hair().canvas(), Factors.AVERAGE)
+                        .look());
+            }
+            all.add(new Fading(capital(key.substring(key.indexOf('|') + 1)), looks));
+        });
+        return all;
+    }
+
+    private static String capital(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
+    }
+}

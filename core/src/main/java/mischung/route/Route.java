@@ -1,0 +1,56 @@
+package mischung.route;
+
+import java.util.List;
+import mischung.plan.Plan;
+
+/**
+ * A whole way from the head as read to the wish.
+ *
+ * @param key stays the same while the case does: its strategy in a short form; "own" for the colourist's
+ * @param merits what it is best at, the most important first; may be empty
+ * @param surest between which differences from the wish, in CIEDE2000, it ends eight times in ten
+ * @param fallbacks what to do when a check shows otherwise
+ */
+public record Route(
+        String key, Plan plan, Measures measures, List<Merit> merits, Range surest, List<Fallback> fallbacks) {
+    /** What a route is best at. */
+    public enum Merit {
+        BEST_IN_ONE_VISIT("best in one visit"),
+        NEAREST("nearest to the wish"),
+        GENTLEST("gentlest"),
+        SUREST("surest"),
+        QUICKEST("quickest"),
+        CHEAPEST("cheapest"),
+        OWN("your own");
+
+        private final String words;
+
+        Merit(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** From–to. */
+    public record Range(double from, double to) {}
+
+    public Route {
+        merits = List.copyOf(merits);
+        fallbacks = List.copyOf(fallbacks);
+    }
+
+    Route with(List<Merit> others) {
+        return new Route(key, plan, measures, others, surest, fallbacks);
+    }
+
+    Route with(Range doubt, List<Fallback> prepared) {
+        return new Route(key, plan, measures, merits, doubt, prepared);
+    }
+
+    public String words() {
+        return plan.strategy().words();
+    }
+}

@@ -1,0 +1,9 @@
+package mischung.school;
+
+/** Something colourists choose between. */
+public interface Choice {
+    String words();
+
+    /** One line of why and when. */
+    String why();
+}

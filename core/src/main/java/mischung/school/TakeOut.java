@@ -1,0 +1,29 @@
+package mischung.school;
+
+/** How old dark colour comes out. */
+public enum TakeOut implements Choice {
+    REMOVER_FIRST(
+            "remover first",
+            "A reducing remover shrinks oxidative dye and leaves natural pigment and strength alone (R30)."),
+    LIGHTENER_FIRST(
+            "lightener first",
+            "Straight to the dark bands with lightener: fewer steps, costs strength. For direct dye, or where a remover failed.");
+
+    private final String words;
+    private final String why;
+
+    TakeOut(String words, String why) {
+        this.words = words;
+        this.why = why;
+    }
+
+    @Override
+    public String words() {
+        return words;
+    }
+
+    @Override
+    public String why() {
+        return why;
+    }
+}

@@ -1,0 +1,35 @@
+package mischung.wish;
+
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+import mischung.RefusedInput;
+import mischung.hair.ZonePlace;
+
+/**
+ * A wish for a part of the head only; it goes before the design.
+ *
+ * @param places zones it is for; empty for all
+ * @param fromCm from the scalp, 0–150
+ * @param toCm more than {@code fromCm}, to 150
+ * @param aim the colour; empty where this hair is to stay as it is
+ */
+public record PartWish(Set<ZonePlace> places, double fromCm, double toCm, Optional<Aim> aim) {
+    public PartWish {
+        EnumSet<ZonePlace> kept = EnumSet.noneOf(ZonePlace.class);
+        kept.addAll(places);
+        places = Collections.unmodifiableSet(kept);
+        RefusedInput.within("fromCm", fromCm, 0, 150, "cm");
+        RefusedInput.within("toCm", toCm, 0, 150, "cm");
+        if (toCm - fromCm < 0.5) {
+            throw new RefusedInput("toCm", toCm, "End it at least half a centimetre below " + fromCm + " cm.");
+        }
+    }
+
+    boolean isFor(ZonePlace place) {
+        return places.isEmpty()
+                || places.contains(place)
+                || place.whole().filter(places::contains).isPresent();
+    }
+}

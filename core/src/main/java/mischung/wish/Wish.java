@@ -1,0 +1,112 @@
+package mischung.wish;
+
+import java.util.Collections;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
+import mischung.RefusedInput;
+import mischung.hair.LevelScale;
+import mischung.hair.Tone;
+import mischung.hair.ZonePlace;
+import mischung.light.Lab;
+
+/**
+ * What the client wants to see, and what must stay.
+ *
+ * @param main the colour of all that no design and no part says otherwise of
+ * @param keepNatural whether hair as it grew stays as it grew
+ * @param leaveOut zones that stay as they are, such as a light frame round the face
+ * @param parts wishes for parts of the head; the last one that speaks of a piece of hair holds
+ */
+public record Wish(
+        Aim main,
+        Design design,
+        Grey grey,
+        boolean keepNatural,
+        Set<ZonePlace> leaveOut,
+        List<PartWish> parts,
+        Limits limits) {
+    private static final int MOST_PARTS = 40;
+
+    /** Lightest that can be wished for: lifted white (R1). */
+    public static final double LIGHTEST = 11;
+
+    public Wish {
+        main.wished();
+        RefusedInput.within("level", main.level(), LevelScale.DARKEST, LIGHTEST, "in halves");
+        design.root().ifPresent(Aim::wished);
+        design.ends().ifPresent(Aim::wished);
+        design.pieces().ifPresent(Aim::wished);
+        parts.forEach(part -> part.aim().ifPresent(Aim::wished));
+        EnumSet<ZonePlace> kept = EnumSet.noneOf(ZonePlace.class);
+        kept.addAll(leaveOut);
+        leaveOut = Collections.unmodifiableSet(kept);
+        parts = List.copyOf(parts);
+        if (parts.size() > MOST_PARTS) {
+            throw new RefusedInput("parts", parts.size() + " parts", "Wish for at most " + MOST_PARTS + ".");
+        }
+    }
+
+    /** One even colour. */
+    public Wish(Aim main) {
+        this(main, Design.EVEN, Grey.COVERED, false, Set.of(), List.of(), Limits.NONE);
+    }
+
+    public Wish(double level, Tone tone) {
+        this(new Aim(level, tone));
+    }
+
+    public double level() {
+        return main.level();
+    }
+
+    public Tone tone() {
+        return main.tone();
+    }
+
+    /** The main colour under D65. */
+    public Lab colour() {
+        return main.colour();
+    }
+
+    public Wish with(Design other) {
+        return new Wish(main, other, grey, keepNatural, leaveOut, parts, limits);
+    }
+
+    public Wish with(Grey other) {
+        return new Wish(main, design, other, keepNatural, leaveOut, parts, limits);
+    }
+
+    public Wish with(Limits other) {
+        return new Wish(main, design, grey, keepNatural, leaveOut, parts, other);
+    }
+
+    public Wish with(List<PartWish> others) {
+        return new Wish(main, design, grey, keepNatural, leaveOut, others, limits);
+    }
+
+    public Wish keepingNatural() {
+        return new Wish(main, design, grey, true, leaveOut, parts, limits);
+    }
+
+    public Wish leavingOut(Set<ZonePlace> places) {
+        return new Wish(main, design, grey, keepNatural, places, parts, limits);
+    }
+
+    /** "6 natural"; with a design "melt: 4½ natural, 6 copper, 7 copper". */
+    public String words() {
+        return switch (design.kind()) {
+            case EVEN -> main.words();
+            case MELT ->
+                "melt: " + design.root().orElseThrow().words() + ", " + main.words() + ", "
+                        + design.ends().orElseThrow().words();
+            case SHADOW_ROOT, ROOT_TAP ->
+                main.words() + " with " + design.kind().words() + " "
+                        + design.root().orElseThrow().words();
+            case TIPS -> main.words() + ", tips " + design.ends().orElseThrow().words();
+            case LOWLIGHTS, HIGHLIGHTS ->
+                design.kind().words() + " " + design.pieces().orElseThrow().words()
+                        + (design.restStays() ? ", the rest as it is" : " in " + main.words());
+        };
+    }
+}

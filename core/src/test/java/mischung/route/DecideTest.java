@@ -1,0 +1,296 @@
+package mischung.route;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import mischung.caution.Caution;
+import mischung.caution.Cautions;
+import mischung.consult.Consultation;
+import mischung.doubt.Calibration;
+import mischung.hair.BandKind;
+import mischung.hair.BandRef;
+import mischung.hair.Elasticity;
+import mischung.hair.Head;
+import mischung.hair.Tone;
+import mischung.plan.Action;
+import mischung.plan.Bowl;
+import mischung.plan.Desk;
+import mischung.plan.Heads;
+import mischung.plan.Laying;
+import mischung.plan.LiftWay;
+import mischung.plan.Outcome;
+import mischung.plan.Plan;
+import mischung.plan.PlanStep;
+import mischung.plan.Planner;
+import mischung.plan.Round;
+import mischung.product.ProductRange;
+import mischung.product.ShadeClass;
+import mischung.school.Method;
+import mischung.school.Pace;
+import mischung.school.Pull;
+import mischung.school.School;
+import mischung.school.TakeOut;
+import mischung.wish.Aim;
+import mischung.wish.Design;
+import mischung.wish.Limits;
+import mischung.wish.Wish;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
+
+class DecideTest {
+    private static final Guard NOTHING_FORBIDDEN = plan -> List.of();
+
+    private static Desk desk(Head head, Wish wish) {
+        return new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3);
+    }
+
+    private static Decision decide(Head head, Wish wish, Method method) {
+        return Decide.of(desk(head, wish), method, Optional.empty(), guard(), Rates.USUAL);
+    }
+
+    /** What the rule set of cautions forbids for good, for a client of whom nothing was asked yet. */
+    private static Guard guard() {
+        Cautions cautions = Cautions.forClient(Consultation.unasked(), Set.of(), LocalDate.EPOCH);
+        return plan -> plan.steps().stream()
+                .flatMap(step -> cautions.before(plan, step).stream())
+                .filter(c -> c.strength() == Caution.Strength.BLOCK && !c.open())
+                .map(Caution::sentence)
+                .toList();
+    }
+
+    @Provide
+    Arbitrary<Head> heads() {
+        return Heads.random();
+    }
+
+    @Provide
+    Arbitrary<Wish> wishes() {
+        Arbitrary<Aim> aims = Combinators.combine(
+                        Arbitraries.integers().between(4, 20),
+                        Arbitraries.of(Tone.values()).filter(Tone::wishable))
+                .as((halves, tone) -> new Aim(halves / 2.0, tone));
+        return Combinators.combine(aims, aims, Arbitraries.integers().between(0, 4), Arbitraries.of(true, false))
+                .as((main, other, which, lightener) -> {
+                    Wish wish = new Wish(main);
+                    Limits limits = lightener ? Limits.NONE : Limits.NONE.withoutLightener();
+                    return switch (which) {
+                        case 0 -> wish.with(limits).with(Design.melt(other, 4, main, 6, 1));
+                        case 1 -> wish.with(limits).with(Design.woven(Design.Kind.LOWLIGHTS, other, 0.4, 5, true));
+                        case 2 -> wish.with(limits).keepingNatural();
+                        default -> wish.with(limits);
+                    };
+                });
+    }
+
+    @Provide
+    Arbitrary<Method> methods() {
+        return Combinators.combine(
+                        Arbitraries.of(School.values()),
+                        Arbitraries.of(TakeOut.values()),
+                        Arbitraries.of(Pull.values()),
+                        Arbitraries.of(Pace.values()))
+                .as((school, takeOut, pull, pace) ->
+                        Method.USUAL.with(school).with(takeOut).with(pull).with(pace));
+    }
+
+    /** No offered route breaks a hard rule of the trade or a caution; every band is accounted for; nothing is random. */
+    @Property(tries = 40)
+    void noRouteBreaksAHardRuleOrACaution(
+            @ForAll("heads") Head head, @ForAll("wishes") Wish wish, @ForAll("methods") Method method) {
+        Decision decision = decide(head, wish, method);
+        for (Route route : decision.routes()) {
+            hardRules(route.plan(), wish);
+            assertThat(guard().forbids(route.plan())).isEmpty();
+        }
+        assertThat(decision.verdict()).isNotBlank();
+        assertThat(decide(head, wish, method)).as("the same input").isEqualTo(decision);
+    }
+
+    private static void hardRules(Plan plan, Wish wish) {
+        for (PlanStep step : plan.steps()) {
+            for (Laying laying : step.round().layings()) {
+                double volume = laying.volume();
+                if (laying.action().deposits()) {
+                    assertThat(volume)
+                            .as("R20, R55")
+                            .isLessThanOrEqualTo(laying.shadeClass() == ShadeClass.COVERAGE ? 20 : 10);
+                }
+                if (laying.action() == Action.FILL) {
+                    assertThat(laying.bands())
+                            .as("R17")
+                            .allSatisfy(
+                                    at -> assertThat(plan.head().band(at).kind().lifted()
+                                                    || plan.answer(at)
+                                                            .decision()
+                                                            .takesOut())
+                                            .isTrue());
+                }
+                if (laying.action() == Action.REMOVE) {
+                    assertThat(laying.times()).as("R30").isLessThanOrEqualTo(3);
+                }
+                if (laying.action() == Action.LIGHTEN || laying.action() == Action.CLEANSE) {
+                    assertThat(wish.limits().lightener())
+                            .as("no lightener was allowed")
+                            .isTrue();
+                    if (laying.way() == LiftWay.ROOT) {
+                        assertThat(volume).as("no 30 or 40 vol at the scalp").isLessThanOrEqualTo(20);
+                    }
+                    assertThat(laying.minutes()).as("R36").isLessThanOrEqualTo(60);
+                    for (BandRef at : laying.bands()) {
+                        assertThat(plan.head().at(at).keeps())
+                                .as("what stays is not lifted")
+                                .isFalse();
+                        assertThat(plan.head().band(at).level())
+                                .as("R44: never lift what needs no lifting")
+                                .isLessThan(
+                                        plan.head().at(at).aim().orElseThrow().level() + 1.5);
+                        if (laying.action() == Action.CLEANSE) {
+                            assertThat(plan.head().at(at).atScalp()).as("R31").isFalse();
+                        }
+                    }
+                }
+                for (BandRef at : laying.bands()) {
+                    assertThat(plan.head().at(at).keeps())
+                            .as("kept hair is not touched")
+                            .isFalse();
+                }
+            }
+            for (BandRef at : step.bands()) {
+                Outcome then = step.outcome(at);
+                double before = plan.now().get(at.zone()).get(at.band()).integrity();
+                assertThat(then.integrity())
+                        .as("R39")
+                        .isGreaterThanOrEqualTo(Math.min(before, Elasticity.RETURNS_SLOWLY.from()) - 0.011);
+            }
+        }
+    }
+
+    /** The colourist's own route is played by the same simulator: a planned route written down by hand is the same. */
+    @Property(tries = 25)
+    void whatIsEditedIsSimulatedAsWhatIsPlanned(
+            @ForAll("heads") Head head, @ForAll("wishes") Wish wish, @ForAll("methods") Method method) {
+        Desk desk = desk(head, wish);
+        Plan planned = Decide.first(desk, method, Rates.USUAL).plan();
+        Plan byHand = Planner.byHand(desk(head, wish), method, planned.rounds());
+        assertThat(byHand.steps()).isEqualTo(planned.steps());
+        assertThat(Measures.of(byHand, Rates.USUAL)).isEqualTo(Measures.of(planned, Rates.USUAL));
+    }
+
+    @Test
+    void anEditChangesWhatFollowsFromIt() {
+        Head head = MadeUpHeads.BLONDE_TO_NATURAL_FIVE.head();
+        Wish wish = MadeUpHeads.BLONDE_TO_NATURAL_FIVE.wish();
+        Plan planned = Decide.first(desk(head, wish), Method.USUAL, Rates.USUAL).plan();
+        List<Round> shorter = new ArrayList<>(planned.rounds());
+        shorter.removeIf(round -> round.action() == Action.FILL);
+        Decision decision =
+                Decide.of(desk(head, wish), Method.USUAL, Optional.of(shorter), NOTHING_FORBIDDEN, Rates.USUAL);
+        Route own = decision.route("own").orElseThrow();
+        assertThat(own.merits()).containsExactly(Route.Merit.OWN);
+        assertThat(own.measures().clientMinutes())
+                .isLessThan(decision.routes().get(0).measures().clientMinutes());
+        assertThat(own.plan().warnings()).extracting(w -> w.fault()).contains(mischung.plan.Warning.Fault.TOO_FAR_DOWN);
+    }
+
+    @Test
+    void limitsRefuseWithTheirFigures() {
+        MadeUpHeads black = MadeUpHeads.HOME_BLACK_TO_COPPER_MELT;
+        Decision hurried = decide(black.head(), black.wish().with(Limits.NONE.withHours(2)), Method.USUAL);
+        assertThat(hurried.refused())
+                .filteredOn(r -> r.why() == Refused.Why.TIME)
+                .isNotEmpty()
+                .allSatisfy(r -> assertThat(r.sentence()).contains("2 h"));
+        Decision poor = decide(black.head(), black.wish().with(Limits.NONE.withMoney(50)), Method.USUAL);
+        assertThat(poor.refused()).extracting(Refused::why).contains(Refused.Why.MONEY);
+        Decision gentle = decide(black.head(), black.wish().with(Limits.NONE.withVisits(1)), Method.USUAL);
+        assertThat(gentle.refused()).extracting(Refused::why).contains(Refused.Why.VISITS);
+        Decision forbidden = Decide.of(
+                black.desk(),
+                Method.USUAL,
+                Optional.empty(),
+                plan -> plan.steps().stream().anyMatch(s -> !s.lifts().isEmpty())
+                        ? List.of("Asthma: no persulfates.")
+                        : List.of(),
+                Rates.USUAL);
+        assertThat(forbidden.routes())
+                .allSatisfy(route -> assertThat(route.plan().steps())
+                        .allSatisfy(step -> assertThat(step.lifts()).isEmpty()));
+        assertThat(forbidden.refused())
+                .filteredOn(r -> r.why() == Refused.Why.CAUTION)
+                .isNotEmpty()
+                .allSatisfy(r -> assertThat(r.sentence()).contains("Asthma"));
+        assertThat(forbidden.verdict()).contains("cannot be reached");
+    }
+
+    @Test
+    void everyRouteThatWasTriedIsOfferedOrRefused() {
+        for (MadeUpHeads head : MadeUpHeads.values()) {
+            Decision decision = head.decided();
+            assertThat(decision.routes()).as(head.name()).isNotEmpty();
+            assertThat(decision.routes()).extracting(Route::key).doesNotHaveDuplicates();
+            Route nearest = decision.routes().stream()
+                    .filter(r -> r.merits().contains(Route.Merit.NEAREST))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(decision.routes())
+                    .allSatisfy(r -> assertThat(r.measures().distance())
+                            .isGreaterThanOrEqualTo(nearest.measures().distance() - 1e-3));
+            assertThat(decision.refused())
+                    .allSatisfy(r -> assertThat(r.sentence()).isNotBlank());
+        }
+    }
+
+    @Test
+    void moneyIsHoursAndProduct() {
+        Route route = MadeUpHeads.BRASSY_COPPER_WEAK_ENDS.decided().routes().get(0);
+        Measures m = route.measures();
+        assertThat(m.price())
+                .isCloseTo(
+                        60.0 * m.handsMinutes() / 60 + 0.12 * m.colourGrams() + 0.15 * m.treatmentGrams(),
+                        within(1e-9));
+        assertThat(m.colourGrams())
+                .isEqualTo(route.plan().steps().stream()
+                        .flatMap(s -> s.bowls().stream())
+                        .mapToInt((Bowl b) -> b.grams().totalGrams())
+                        .sum());
+    }
+
+    @Test
+    void hairThatFailedIsLeftOutOrCutOff() {
+        Head head = MadeUpHeads.BRASSY_COPPER_WEAK_ENDS.head();
+        Head failed = new Head(
+                head.zones().stream()
+                        .map(zone -> new mischung.hair.Zone(
+                                zone.place(),
+                                new mischung.hair.Strand(zone.strand().bands().stream()
+                                        .map(b -> b.fromCm() == 26
+                                                ? b.with(mischung.hair.BandDetail.NONE.withStretch(Elasticity.BREAKS))
+                                                : b)
+                                        .toList())))
+                        .toList(),
+                head.density(),
+                head.thickness());
+        Wish wish = MadeUpHeads.BRASSY_COPPER_WEAK_ENDS.wish();
+        Plan kept = decide(failed, wish, Method.USUAL).routes().get(0).plan();
+        BandRef ends = new BandRef(0, 2);
+        assertThat(kept.answer(ends).decision()).isEqualTo(mischung.plan.Decision.TOO_WEAK);
+        assertThat(kept.steps()).allSatisfy(step -> assertThat(step.bands()).doesNotContain(ends));
+        Plan cut = decide(failed, wish.with(Limits.NONE.withTrim(10)), Method.USUAL)
+                .routes()
+                .get(0)
+                .plan();
+        assertThat(cut.answer(ends).decision()).isEqualTo(mischung.plan.Decision.TRIM);
+        assertThat(cut.end(ends).cut()).isTrue();
+        assertThat(kept.head().band(ends).kind()).isEqualTo(BandKind.LIGHTENED);
+    }
+}

@@ -1,0 +1,162 @@
+package mischung.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Media;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Path;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Deciding: choose a route, compare, make one's own and edit it, take back, and the client's page on paper. */
+class DecideTest {
+    @TempDir
+    Path data;
+
+    private Running application;
+    private Chromium chromium;
+    private Page page;
+
+    @BeforeEach
+    void open() {
+        application = Running.on(data, true);
+        chromium = new Chromium();
+        page = chromium.page(application.address(), 1280, 800);
+    }
+
+    @AfterEach
+    void close() {
+        chromium.close();
+        application.close();
+        assertThat(chromium.complaints).isEmpty();
+    }
+
+    private Locator route(String key) {
+        return page.locator("[data-route='" + key + "']");
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private void saved() {
+        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
+    }
+
+    @Test
+    void routesAreComparedChosenAndTakenBack() {
+        page.navigate("/cases/1/decide");
+        assertThat(page.locator(".verdict-line")).containsText("6 natural can be reached in one visit");
+        Locator first = route("by-your-schools");
+        Locator midpoint = route("filler-midpoint");
+        assertThat(first.getByRole(AriaRole.COLUMNHEADER).last()).containsText("Target · 6 natural");
+        assertThat(midpoint).isVisible();
+        assertThat(button("Work by by your schools")).hasAttribute("aria-pressed", "true");
+        assertThat(midpoint.locator(".score-band.differs")).not().hasCount(0);
+        assertThat(first.locator(".score-band.differs")).hasCount(0);
+        midpoint.getByText("If not").click();
+        assertThat(midpoint).containsText("Plan B.");
+        assertThat(midpoint).containsText("Plan C.");
+
+        button("Work by filler midpoint").click();
+        saved();
+        assertThat(button("Work by filler midpoint")).hasAttribute("aria-pressed", "true");
+        page.keyboard().press("6");
+        assertThat(page.locator(".plan-route")).containsText("filler midpoint");
+        page.keyboard().press("Control+z");
+        saved();
+        assertThat(page.locator(".plan-route")).containsText("by your schools");
+    }
+
+    @Test
+    void theOwnRouteIsEditedStepByStepAndComputedAtOnce() {
+        page.navigate("/cases/1/decide");
+        button("Make by your schools my own").click();
+        saved();
+        Locator own = route("own");
+        Locator distance = own.locator(".route-measures dd").first();
+        String before = distance.innerText();
+        assertThat(page.getByLabel("Minutes of step 1.1")).hasValue("20");
+        page.getByLabel("Minutes of step 1.1").fill("5");
+        assertThat(distance).not().hasText(before);
+        saved();
+        page.getByLabel("Minutes of step 1.1").blur();
+        button("Undo").click();
+        assertThat(distance).hasText(before);
+
+        button("Take step 1 away").click();
+        assertThat(own.getByRole(AriaRole.COLUMNHEADER)).hasCount(3);
+        own.getByText("If not").click();
+        assertThat(own).containsText(Pattern.compile("in one deposit|too little warmth"));
+        button("Undo").click();
+        assertThat(distance).hasText(before);
+        button("Give it up").click();
+        assertThat(own).hasCount(0);
+        button("Undo").click();
+        assertThat(distance).hasText(before);
+
+        page.keyboard().press("6");
+        assertThat(page.locator(".plan-route")).containsText("own");
+        Locator out = page.locator(".not-wanted").first();
+        String shade = out.getAttribute("aria-label").replace(" is out or not wanted", "");
+        out.click();
+        assertThat(page.locator(".unwanted")).containsText(shade);
+        assertThat(page.locator("[data-bowl=A] .weighs")).not().containsText(" " + shade + "\n");
+    }
+
+    @Test
+    void theWishHasDesignsPartsAndLimitsAndContradictionsAreNamed() {
+        page.navigate("/cases/1/decide");
+        button("Design, limits, parts").click();
+        page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName("melt").setExact(true))
+                .click();
+        saved();
+        page.getByRole(AriaRole.SWITCH).last().click();
+        saved();
+        page.getByLabel("Main level").click();
+        page.locator(".ant-select-dropdown:visible .ant-select-item-option")
+                .getByText("9", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        saved();
+        page.keyboard().press("Escape");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Close"))
+                .click();
+        assertThat(page.locator(".decide-wish")).containsText("melt");
+        assertThat(page.getByText("Cannot both be")).isVisible();
+        assertThat(page.locator("main")).containsText("No lightener may be used");
+        button("Schools").click();
+        page.getByRole(
+                        AriaRole.RADIO,
+                        new Page.GetByRoleOptions().setName("at target").setExact(true))
+                .click();
+        assertThat(page.getByText("Orange and gold at the target's own level")).isVisible();
+        saved();
+    }
+
+    @Test
+    void theClientsPagePrintsAndIsAPdf() {
+        page.navigate("/cases/1/promise");
+        Locator sheet = page.locator(".sheet");
+        assertThat(sheet).containsText("Mira Tannhof");
+        assertThat(sheet).containsText("it will look orange");
+        assertThat(sheet).containsText("What is not promised");
+        assertThat(page.locator(".fade tbody tr").first().locator("td")).hasCount(5);
+        page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
+        assertThat(page.locator("header.bar")).isHidden();
+        assertThat(sheet).isVisible();
+        assertThat(page.pdf().length).isGreaterThan(1000);
+        APIResponse pdf = page.context().request().get(application.address() + "/api/cases/1/promise.pdf");
+        assertThat(new String(pdf.body(), 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
+    }
+}

@@ -1,0 +1,54 @@
+package mischung.server.api;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Optional;
+import mischung.RefusedInput;
+import mischung.hair.Tone;
+import mischung.light.Lab;
+import mischung.wish.Aim;
+
+/** One colour that is wanted. */
+public record AimView(
+        @Schema(description = "1–11 in halves", example = "6")
+        double level,
+
+        Tone tone,
+
+        @Schema(description = "the colour itself, where it was picked or photographed: none or one")
+        List<PickedView> picked) {
+    /** A colour under D65. */
+    public record PickedView(
+            @Schema(description = "L*, 5–95") double l, double a, double b) {}
+
+    static AimView of(Aim aim) {
+        return new AimView(
+                aim.level(),
+                aim.tone(),
+                aim.picked().stream()
+                        .map(lab -> new PickedView(
+                                LookView.rounded(lab.l(), 100),
+                                LookView.rounded(lab.a(), 100),
+                                LookView.rounded(lab.b(), 100)))
+                        .toList());
+    }
+
+    static AimView of(double level, Tone tone) {
+        return new AimView(level, tone, List.of());
+    }
+
+    Aim checked() {
+        if (picked.size() > 1) {
+            throw new RefusedInput("picked", picked.size() + " colours", "Pick one colour, or none.");
+        }
+        Optional<Lab> colour = CaseFile.eachOf("picked", picked, p -> {
+                    RefusedInput.within("l", p.l, 5, 95, "");
+                    RefusedInput.within("a", p.a, -60, 80, "");
+                    RefusedInput.within("b", p.b, -60, 80, "");
+                    return Lab.d65(p.l, p.a, p.b);
+                })
+                .stream()
+                .findFirst();
+        return new Aim(level, tone, colour);
+    }
+}

@@ -1,0 +1,172 @@
+package mischung.server.api;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import mischung.RefusedInput;
+import mischung.change.Wetness;
+import mischung.hair.BandRef;
+import mischung.hair.Tone;
+import mischung.hair.ZonePlace;
+import mischung.plan.Action;
+import mischung.plan.Laying;
+import mischung.plan.LiftWay;
+import mischung.plan.Round;
+import mischung.product.Mix;
+import mischung.product.ProductRange;
+import mischung.product.Shade;
+import mischung.product.ShadeClass;
+import mischung.wish.Aim;
+import mischung.wish.Weave;
+import mischung.wish.WorkedBand;
+import mischung.wish.WorkedHead;
+
+/** A round of a route as it is kept and edited: what was decided, without what follows from it. */
+public record RoundView(Action action, List<LayingView> layings) {
+    private static final int MOST_ROUNDS = 60;
+
+    /** A stretch of hair by its place, so that it is found again when lines move. */
+    public record PieceView(
+            ZonePlace place,
+            @Schema(description = "cm from the scalp") double fromCm,
+            @Schema(description = "cm from the scalp") double toCm,
+            Weave weave) {}
+
+    /** A part of a mix. */
+    public record PartOfMix(
+            @Schema(example = "demi-gold-8") String shade,
+            @Schema(description = "1–6") int parts) {}
+
+    /** One bowl, one treatment, one cut. Fields that an action does not use are kept and not looked at. */
+    public record LayingView(
+            Action action,
+            List<PieceView> bands,
+            LiftWay way,
+            @Schema(description = "0–40 vol") double volume,
+            @Schema(description = "0–120 min") double minutes,
+
+            @Schema(description = "developer to one of colour or powder, 0–6")
+            double ratio,
+
+            @Schema(description = "rounds of remover, fresh layings of lightener, 1–3")
+            int times,
+
+            AimView aim,
+            ShadeClass shadeClass,
+            Wetness wetness,
+
+            @Schema(description = "fixed by hand; empty: looked for")
+            List<PartOfMix> mix,
+
+            @Schema(description = "until the next visit, 0–52")
+            double weeks) {}
+
+    /** As an action is first thought of, on no hair yet. */
+    static LayingView usual(Action action) {
+        Laying l = Laying.usual(action, List.of(), new Aim(6, Tone.NATURAL));
+        return view(l, List.of(), l.aim().orElse(new Aim(6, Tone.NATURAL)));
+    }
+
+    static List<RoundView> of(List<Round> rounds, WorkedHead head) {
+        return rounds.stream()
+                .map(round -> new RoundView(
+                        round.action(),
+                        round.layings().stream().map(l -> laying(l, head)).toList()))
+                .toList();
+    }
+
+    private static LayingView laying(Laying l, WorkedHead head) {
+        return view(
+                l,
+                l.bands().stream().map(at -> stretch(at, head)).toList(),
+                l.aim().orElse(new Aim(6, Tone.NATURAL)));
+    }
+
+    private static LayingView view(Laying l, List<PieceView> bands, Aim aim) {
+        return new LayingView(
+                l.action(),
+                bands,
+                l.way(),
+                l.volume(),
+                l.minutes(),
+                l.ratio(),
+                l.times(),
+                AimView.of(aim),
+                l.shadeClass(),
+                l.wetness(),
+                l.mix().stream()
+                        .flatMap(mix -> mix.parts().stream())
+                        .map(p -> new PartOfMix(p.shade().code(), p.parts()))
+                        .toList(),
+                l.weeks());
+    }
+
+    static PieceView stretch(BandRef at, WorkedHead head) {
+        WorkedBand band = head.at(at);
+        return new PieceView(head.place(at), band.band().fromCm(), band.band().toCm(), band.weave());
+    }
+
+    /** @throws RefusedInput naming the round and the field */
+    static List<Round> checked(List<RoundView> views, WorkedHead head) {
+        if (views.size() > MOST_ROUNDS) {
+            throw new RefusedInput("", views.size() + " rounds", "Keep at most " + MOST_ROUNDS + ".");
+        }
+        List<Round> rounds = new ArrayList<>();
+        for (int i = 0; i < views.size(); i++) {
+            RoundView view = views.get(i);
+            if (view == null) {
+                throw new RefusedInput("[" + i + "]", "null", "Leave it out or fill it.");
+            }
+            rounds.add(CaseFile.at(
+                    "[" + i + "]",
+                    () -> new Round(view.action, CaseFile.eachOf("layings", view.layings, l -> checked(l, head)))));
+        }
+        return rounds;
+    }
+
+    private static Laying checked(LayingView l, WorkedHead head) {
+        return new Laying(
+                l.action,
+                bands(l.bands, head),
+                l.way,
+                l.volume,
+                l.minutes,
+                l.ratio,
+                l.times,
+                l.action.deposits() ? Optional.of(CaseFile.at("aim", l.aim::checked)) : Optional.empty(),
+                l.shadeClass,
+                l.wetness,
+                mix(l.mix),
+                l.weeks);
+    }
+
+    /** Worked bands whose middle lies in one of the stretches; a reading may have moved the lines since. */
+    private static List<BandRef> bands(List<PieceView> stretches, WorkedHead head) {
+        return head.bands().stream()
+                .filter(at -> {
+                    WorkedBand band = head.at(at);
+                    double middle = (band.band().fromCm() + band.band().toCm()) / 2;
+                    return stretches.stream()
+                            .anyMatch(s -> s.place == head.place(at)
+                                    && s.fromCm <= middle
+                                    && middle < s.toCm
+                                    && (s.weave == band.weave() || s.weave == Weave.ALL));
+                })
+                .toList();
+    }
+
+    private static Optional<Mix> mix(List<PartOfMix> parts) {
+        if (parts.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Mix.Part> found = CaseFile.eachOf("mix", parts, part -> {
+            Shade shade = ProductRange.demo().shades().stream()
+                    .filter(s -> s.code().equals(part.shade))
+                    .findFirst()
+                    .orElseThrow(() -> new RefusedInput("shade", part.shade, "Take a shade that is on the shelf."));
+            return new Mix.Part(shade, part.parts);
+        });
+        return Optional.of(CaseFile.at("mix", () -> new Mix(found)));
+    }
+}

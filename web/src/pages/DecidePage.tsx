@@ -1,0 +1,106 @@
+import { Button, Spin } from 'antd';
+import { useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { problemOf, type DecisionView } from '../api/client';
+import { useFirstRoute, useRoutes } from '../api/queries';
+import { MethodPanel } from '../parts/MethodPanel';
+import { OwnRoute } from '../parts/OwnRoute';
+import { ProblemNote } from '../parts/ProblemNote';
+import { RouteStrip } from '../parts/RouteStrip';
+import { WishEditor } from '../parts/WishEditor';
+import { WishPanel } from '../parts/WishPanel';
+import { useCase } from '../state/caseContext';
+
+/** The wish, and the routes to it one above the other: as strands through the steps, with their price. */
+export function DecidePage(): ReactNode {
+  const { state } = useCase();
+  const [panel, setPanel] = useState<'wish' | 'method' | null>(null);
+  const routes = useRoutes(state.id, state.version);
+  const first = useFirstRoute(state.id, state.version, routes.isPending);
+  return (
+    <main className="decide" aria-busy={routes.isFetching}>
+      <div className="decide-head">
+        <WishEditor />
+        <Button onClick={() => setPanel('wish')}>Design, limits, parts</Button>
+        <Button onClick={() => setPanel('method')}>Schools</Button>
+        <span className="decide-wish">{routes.data?.wish}</span>
+        <Link className="decide-promise" to="../promise">
+          For the client
+        </Link>
+      </div>
+      {routes.isPending && (
+        <p className="hint" role="status">
+          <Spin size="small" />{' '}
+          {first.data
+            ? `By your schools: ends ${first.data.measures.distance} from the wish, ${first.data.measures.clientWords}. The other ways are being weighed.`
+            : 'Weighing the ways.'}
+        </p>
+      )}
+      {routes.isError && (
+        <ProblemNote
+          problem={problemOf(routes.error)}
+          action={<Button onClick={() => void routes.refetch()}>Try again</Button>}
+        />
+      )}
+      {routes.data && <Decided decision={routes.data} />}
+      <WishPanel open={panel === 'wish'} onClose={() => setPanel(null)} />
+      <MethodPanel open={panel === 'method'} onClose={() => setPanel(null)} />
+    </main>
+  );
+}
+
+function Decided({ decision }: { decision: DecisionView }): ReactNode {
+  const { document, state } = useCase();
+  const [shown, setShown] = useState(3);
+  const { content } = state;
+  const chosen = decision.routes.find(({ key }) => key === decision.chosen) ?? decision.routes[0];
+  const own = decision.routes.find(({ key }) => key === 'own');
+  const planned = decision.routes.filter(({ key }) => key !== 'own');
+  // The one that was chosen is always there, however far down it was weighed.
+  const visible = planned.filter(({ key }, i) => i < shown || key === chosen?.key);
+  return (
+    <>
+      <p className={decision.reaches ? 'verdict-line' : 'verdict-line warning'} role="status">
+        {decision.verdict}
+      </p>
+      {decision.contradictions.map((one) => (
+        <p className="finding warning" key={one} role="alert">
+          <strong>Cannot both be: </strong>
+          {one}
+        </p>
+      ))}
+      <section className="routes" aria-label="Routes">
+        {[...(own ? [own] : []), ...visible].map((route) => (
+          <RouteStrip
+            key={route.key}
+            route={route}
+            zones={decision.zones}
+            chosen={route.key === chosen?.key}
+            against={chosen && route.key !== chosen.key ? chosen : undefined}
+            onChoose={() => document.edit({ ...content, route: route.key })}
+            onOwn={() => document.edit({ ...content, route: 'own', ownRoute: route.rounds })}
+          >
+            {route.key === 'own' && <OwnRoute zones={decision.zones} />}
+          </RouteStrip>
+        ))}
+        {planned.length > visible.length && (
+          <Button onClick={() => setShown(planned.length)}>
+            {planned.length - visible.length} more {planned.length - visible.length === 1 ? 'way' : 'ways'}
+          </Button>
+        )}
+      </section>
+      {decision.refused.length > 0 && (
+        <section className="refused" aria-label="Refused">
+          <h2>Weighed and not offered</h2>
+          <ul>
+            {decision.refused.map((one) => (
+              <li key={one.words}>
+                <strong>{one.words}</strong> <b className="refused-why">{one.whyWords}</b> {one.sentence}
+              </li>
+            ))}
+          </ul>
+        </section>
+      )}
+    </>
+  );
+}

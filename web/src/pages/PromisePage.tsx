@@ -1,0 +1,109 @@
+import { Button, Spin } from 'antd';
+import type { ReactNode } from 'react';
+import { problemOf, type PromiseView } from '../api/client';
+import { usePromise } from '../api/queries';
+import { ProblemNote } from '../parts/ProblemNote';
+import { useCase } from '../state/caseContext';
+import { useLight } from '../state/light';
+
+/** The client's page: what will happen, what is likely, what is not promised, hours, price, and how it fades. */
+export function PromisePage(): ReactNode {
+  const { state } = useCase();
+  const promise = usePromise(state.id, state.version, '');
+  return (
+    <main className="promise">
+      {promise.isPending && <Spin className="wait" />}
+      {promise.isError && <ProblemNote problem={problemOf(promise.error)} />}
+      {promise.data && (
+        <>
+          <div className="promise-buttons">
+            <Button type="primary" onClick={() => window.print()}>
+              Print
+            </Button>
+            <Button href={`/api/cases/${state.id}/promise.pdf`}>As a PDF</Button>
+          </div>
+          <Sheet promise={promise.data} />
+        </>
+      )}
+    </main>
+  );
+}
+
+function Sheet({ promise }: { promise: PromiseView }): ReactNode {
+  const { light } = useLight();
+  return (
+    <article className="sheet">
+      <p className="sheet-of">
+        {promise.clientName}, {promise.date}
+      </p>
+      <h1>Your colour: {promise.wish}</h1>
+      <div className="sheet-columns">
+        <section>
+          <h2>What will happen</h2>
+          <ol>
+            {promise.happens.map((one, i) => (
+              <li key={i}>{one}</li>
+            ))}
+          </ol>
+          {promise.meanwhile && <p className="sheet-orange">{promise.meanwhile}</p>}
+        </section>
+        <section>
+          <h2>What is likely</h2>
+          <List lines={promise.likely} />
+          <h2>What is not promised</h2>
+          <List lines={promise.notPromised} />
+        </section>
+        <section>
+          <h2>Time and price</h2>
+          <p className="sheet-figure">
+            {promise.hours}, {promise.visits === 1 ? 'one visit' : `${promise.visits} visits`}
+          </p>
+          <p className="sheet-figure">{promise.price}</p>
+        </section>
+        <section>
+          <h2>Afterwards</h2>
+          <List lines={promise.upkeep} />
+        </section>
+      </div>
+      <h2>How it fades</h2>
+      <table className="fade">
+        <thead>
+          <tr>
+            <th />
+            <th>today</th>
+            {promise.weeks.map((weeks) => (
+              <th key={weeks}>{weeks} weeks</th>
+            ))}
+          </tr>
+        </thead>
+        <tbody>
+          {promise.fade.map(({ where, looks }) => (
+            <tr key={where + looks.map(({ level }) => level).join()}>
+              <th scope="row">{where}</th>
+              {looks.map((look, i) => (
+                <td key={i}>
+                  <span
+                    className="fade-patch"
+                    style={{ background: look.colours[light] }}
+                    aria-hidden="true"
+                  />
+                  {look.levelWords} {look.tone}
+                </td>
+              ))}
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </article>
+  );
+}
+
+function List({ lines }: { lines: string[] }): ReactNode {
+  return (
+    <ul>
+      {lines.map((one) => (
+        <li key={one}>{one}</li>
+      ))}
+    </ul>
+  );
+}

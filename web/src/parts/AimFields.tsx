@@ -1,0 +1,59 @@
+import { Button, ColorPicker, Select } from 'antd';
+import type { ReactNode } from 'react';
+import { answered, api, type AimView, type Tone } from '../api/client';
+import { useLadder, useVocabulary } from '../api/queries';
+
+interface Props {
+  /** What it is the colour of, such as "Wished" or "Root". */
+  name: string;
+  aim: AimView;
+  onAim: (aim: AimView) => void;
+  /** Whether a colour may be picked on the screen. */
+  pick?: boolean;
+}
+
+/** Level and tone of a colour that is wanted, or a colour picked on the screen. */
+export function AimFields({ name, aim, onAim, pick }: Props): ReactNode {
+  const vocabulary = useVocabulary().data;
+  const ladder = useLadder().data;
+  const picked = async (hex: string): Promise<void> => {
+    onAim(await answered(api.GET('/api/picked-colour', { params: { query: { hex } } })));
+  };
+  return (
+    <span className="aim">
+      <Select<number>
+        aria-label={`${name} level`}
+        virtual={false}
+        value={aim.level}
+        style={{ width: 84 }}
+        listHeight={380}
+        onChange={(level) => onAim({ ...aim, level, picked: [] })}
+        options={(ladder?.natural ?? [])
+          .filter(({ level }) => level <= (vocabulary?.limits.lightestWish ?? 11))
+          .map(({ level, words }) => ({ value: level, label: words }))}
+      />
+      <Select<Tone>
+        aria-label={`${name} tone`}
+        virtual={false}
+        value={aim.tone}
+        style={{ width: 130 }}
+        listHeight={420}
+        onChange={(tone) => onAim({ ...aim, tone, picked: [] })}
+        options={(vocabulary?.tones ?? [])
+          .filter(({ wishable, value }) => wishable || value === aim.tone)
+          .map(({ value, words }) => ({ value, label: words }))}
+      />
+      {pick && (
+        <ColorPicker
+          disabledAlpha
+          format="hex"
+          onChangeComplete={(colour) => void picked(colour.toHexString())}
+        >
+          <Button aria-label={`Pick the ${name.toLowerCase()} colour on the screen`}>
+            {aim.picked.length > 0 ? 'Picked' : 'Pick'}
+          </Button>
+        </ColorPicker>
+      )}
+    </span>
+  );
+}

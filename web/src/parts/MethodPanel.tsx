@@ -1,0 +1,66 @@
+import { Drawer, Button } from 'antd';
+import type { ReactNode } from 'react';
+import { answered, api, type MethodView, type Vocabulary } from '../api/client';
+import { useHouse, useVocabulary } from '../api/queries';
+import { useQueryClient } from '@tanstack/react-query';
+import { useCase } from '../state/caseContext';
+import { Choice } from './Choice';
+
+const QUESTIONS: { of: keyof MethodView; list: keyof Vocabulary; words: string }[] = [
+  { of: 'filler', list: 'schools', words: 'Filler' },
+  { of: 'rinse', list: 'rinses', words: 'After the filler' },
+  { of: 'fillerOn', list: 'fillerOns', words: 'Filler goes on' },
+  { of: 'hold', list: 'holds', words: 'Colour on lightened hair' },
+  { of: 'takeOut', list: 'takeOuts', words: 'Old dark colour' },
+  { of: 'pull', list: 'pulls', words: 'Lightener' },
+  { of: 'between', list: 'betweens', words: 'Between two layings' },
+  { of: 'start', list: 'starts', words: 'Laying begins' },
+  { of: 'pace', list: 'paces', words: 'Time' },
+];
+
+interface Option {
+  value: string;
+  words: string;
+  why: string;
+}
+
+/** The schools of this case, each with why and when. */
+export function MethodPanel({ open, onClose }: { open: boolean; onClose: () => void }): ReactNode {
+  const { document, state } = useCase();
+  const vocabulary = useVocabulary().data;
+  const house = useHouse().data;
+  const queries = useQueryClient();
+  const { method } = state.content;
+  return (
+    <Drawer title="Schools" open={open} onClose={onClose} size={560}>
+      <div className="wish-panel">
+        {QUESTIONS.map(({ of, list, words }) => {
+          const options = (vocabulary?.[list] ?? []) as unknown as Option[];
+          return (
+            <section key={of}>
+              <h3>{words}</h3>
+              <Choice
+                label={words}
+                value={method[of]}
+                onChoose={(value) => document.edit({ ...state.content, method: { ...method, [of]: value } })}
+                options={options.map(({ value, words: label }) => ({ value, label }))}
+              />
+              <p className="school-why">{options.find(({ value }) => value === method[of])?.why}</p>
+            </section>
+          );
+        })}
+        {house && (
+          <Button
+            onClick={() =>
+              void answered(api.PUT('/api/house', { body: { ...house, method } })).then(() =>
+                queries.invalidateQueries({ queryKey: ['house'] }),
+              )
+            }
+          >
+            Begin every new case with these
+          </Button>
+        )}
+      </div>
+    </Drawer>
+  );
+}

@@ -1,0 +1,320 @@
+import { Button, Select } from 'antd';
+import { useState, type ReactNode } from 'react';
+import type { LayingView, PlanView, RoundView, WorkedZone } from '../api/client';
+import { useRoutePlan, useVocabulary } from '../api/queries';
+import { useCase } from '../state/caseContext';
+import { cmWords } from '../state/strands';
+import { AimFields } from './AimFields';
+import { DraftField, typedNumber } from './DraftField';
+
+/** The colourist's own route, step by step; everything is computed anew with every change. */
+export function OwnRoute({ zones }: { zones: WorkedZone[] }): ReactNode {
+  const { document, state } = useCase();
+  const vocabulary = useVocabulary().data;
+  const plan = useRoutePlan(state.id, state.version, 'own').data;
+  const { content } = state;
+  const rounds = content.ownRoute;
+  const set = (next: RoundView[], merge?: string): void =>
+    document.edit({ ...content, ownRoute: next, route: next.length > 0 ? content.route : '' }, merge);
+  const change = (r: number, round: RoundView, merge?: string): void =>
+    set(
+      rounds.map((one, i) => (i === r ? round : one)),
+      merge,
+    );
+  const moved = (r: number, by: number): RoundView[] => {
+    const next = [...rounds];
+    const [one] = next.splice(r, 1);
+    if (one) {
+      next.splice(r + by, 0, one);
+    }
+    return next;
+  };
+  return (
+    <section className="own" aria-label="Your own route">
+      {rounds.map((round, r) => (
+        <div className="own-round" key={r} data-round={r}>
+          <header>
+            <strong>
+              {r + 1}. {vocabulary?.actions.find(({ value }) => value === round.action)?.words}
+            </strong>
+            <Button aria-label={`Step ${r + 1} earlier`} disabled={r === 0} onClick={() => set(moved(r, -1))}>
+              ↑
+            </Button>
+            <Button
+              aria-label={`Step ${r + 1} later`}
+              disabled={r === rounds.length - 1}
+              onClick={() => set(moved(r, 1))}
+            >
+              ↓
+            </Button>
+            <Button
+              aria-label={`Take step ${r + 1} away`}
+              onClick={() => set(rounds.filter((_, i) => i !== r))}
+            >
+              ×
+            </Button>
+          </header>
+          {round.layings.map((laying, l) => (
+            <Laying
+              key={l}
+              laying={laying}
+              zones={zones}
+              found={plan?.bowls.find((bowl) => bowl.step === r + 1 && bowl.laying === l)}
+              name={`step ${r + 1}${round.layings.length > 1 ? `.${l + 1}` : ''}`}
+              onLaying={(next, merge) =>
+                change(
+                  r,
+                  { ...round, layings: round.layings.map((one, i) => (i === l ? next : one)) },
+                  merge && `${merge} ${r} ${l}`,
+                )
+              }
+            />
+          ))}
+        </div>
+      ))}
+      <div className="own-add">
+        <Select
+          aria-label="Add a step"
+          placeholder="Add a step"
+          virtual={false}
+          listHeight={420}
+          value={null}
+          style={{ width: 220 }}
+          onChange={(_, option) => {
+            const action = vocabulary?.actions.find(
+              ({ value }) => value === (option as { value: string }).value,
+            );
+            if (action) {
+              const all = zones.flatMap(({ bands }) => bands.map(({ stretch }) => stretch));
+              set([
+                ...rounds,
+                {
+                  action: action.value,
+                  layings: [
+                    {
+                      ...action.usual,
+                      bands: action.value === 'WAIT' ? [] : all,
+                      aim: { level: content.wish.level, tone: content.wish.tone, picked: [] },
+                    },
+                  ],
+                },
+              ]);
+            }
+          }}
+          options={(vocabulary?.actions ?? []).map(({ value, words }) => ({ value, label: words }))}
+        />
+        <Button onClick={() => set([])}>Give it up</Button>
+      </div>
+    </section>
+  );
+}
+
+interface LayingProps {
+  laying: LayingView;
+  zones: WorkedZone[];
+  found: PlanView['bowls'][number] | undefined;
+  name: string;
+  onLaying: (laying: LayingView, merge?: string) => void;
+}
+
+function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNode {
+  const vocabulary = useVocabulary().data;
+  const [wider, setWider] = useState(false);
+  const action = vocabulary?.actions.find(({ value }) => value === laying.action);
+  const set = (change: Partial<LayingView>, merge?: string): void =>
+    onLaying({ ...laying, ...change }, merge);
+  const pieces = zones.flatMap((zone) =>
+    zone.bands.map(({ stretch }) => ({
+      stretch,
+      key: `${stretch.place} ${stretch.fromCm} ${stretch.weave}`,
+      label: `${zone.words} ${cmWords(stretch.fromCm)}–${cmWords(stretch.toCm)}${
+        stretch.weave === 'ALL' ? '' : stretch.weave === 'PIECES' ? ' pieces' : ' rest'
+      }`,
+    })),
+  );
+  const on = pieces.filter(({ stretch }) =>
+    laying.bands.some(
+      (b) =>
+        b.place === stretch.place &&
+        b.fromCm <= stretch.fromCm &&
+        stretch.toCm <= b.toCm &&
+        (b.weave === stretch.weave || b.weave === 'ALL'),
+    ),
+  );
+  if (laying.action === 'WAIT') {
+    return (
+      <Figure
+        label={`Weeks of ${name}`}
+        value={laying.weeks}
+        suffix="weeks"
+        onValue={(weeks) => set({ weeks }, 'weeks')}
+      />
+    );
+  }
+  return (
+    <div className="own-laying">
+      <Figure
+        label={`Minutes of ${name}`}
+        value={laying.minutes}
+        suffix="min"
+        onValue={(minutes) => set({ minutes }, 'minutes')}
+      />
+      {(action?.lifts === true || laying.action === 'REMOVE') && (
+        <Figure
+          label={`Times of ${name}`}
+          value={laying.times}
+          suffix="times"
+          onValue={(times) => set({ times: Math.round(times) }, 'times')}
+        />
+      )}
+      {(action?.lifts === true || action?.deposits === true) && (
+        <Select<number>
+          aria-label={`Developer of ${name}`}
+          virtual={false}
+          value={laying.volume}
+          style={{ width: 100 }}
+          onChange={(volume) => set({ volume })}
+          options={(vocabulary?.developers ?? []).map((volume) => ({
+            value: volume,
+            label: `${volume} vol`,
+          }))}
+        />
+      )}
+      {action?.lifts && (
+        <Select<LayingView['way']>
+          aria-label={`Way of ${name}`}
+          virtual={false}
+          value={laying.way}
+          style={{ width: 170 }}
+          onChange={(way) => set({ way })}
+          options={(vocabulary?.liftWays ?? []).map(({ value, words }) => ({ value, label: words }))}
+        />
+      )}
+      {action?.deposits && (
+        <>
+          <AimFields name={`Aim of ${name}`} aim={laying.aim} onAim={(aim) => set({ aim, mix: [] })} />
+          <Select<LayingView['shadeClass']>
+            aria-label={`Class of ${name}`}
+            virtual={false}
+            value={laying.shadeClass}
+            style={{ width: 120 }}
+            onChange={(shadeClass) => {
+              const of = vocabulary?.shadeClasses.find(({ value }) => value === shadeClass);
+              set({
+                shadeClass,
+                mix: [],
+                ratio: of?.ratio ?? laying.ratio,
+                minutes: of?.minutes ?? laying.minutes,
+              });
+            }}
+            options={(vocabulary?.shadeClasses ?? [])
+              .filter(({ value }) => value !== 'DIRECT')
+              .map(({ value, words }) => ({ value, label: words }))}
+          />
+          <Mix laying={laying} found={found} name={name} onMix={(mix, merge) => set({ mix }, merge)} />
+        </>
+      )}
+      <Button aria-expanded={wider} onClick={() => setWider(!wider)}>
+        {on.length === pieces.length ? 'All hair' : `${on.length} of ${pieces.length} pieces`}
+      </Button>
+      {wider && (
+        <Select<string[]>
+          mode="multiple"
+          className="own-bands"
+          aria-label={`Hair of ${name}`}
+          virtual={false}
+          value={on.map(({ key }) => key)}
+          onChange={(keys) =>
+            set({ bands: pieces.filter(({ key }) => keys.includes(key)).map(({ stretch }) => stretch) })
+          }
+          options={pieces.map(({ key, label }) => ({ value: key, label }))}
+        />
+      )}
+    </div>
+  );
+}
+
+/** The formula: looked for, or fixed by hand. */
+function Mix(props: {
+  laying: LayingView;
+  found: PlanView['bowls'][number] | undefined;
+  name: string;
+  onMix: (mix: LayingView['mix'], merge?: string) => void;
+}): ReactNode {
+  const { laying, found, name, onMix } = props;
+  const shades = (useVocabulary().data?.shades ?? []).filter(
+    ({ shadeClass }) => shadeClass === laying.shadeClass,
+  );
+  const codeOf = (words: string): string => shades.find((shade) => shade.words === words)?.code ?? '';
+  if (laying.mix.length === 0) {
+    return (
+      <span className="own-mix">
+        {found?.mixWords}{' '}
+        {found && (
+          <Button
+            aria-label={`Fix the mix of ${name}`}
+            onClick={() => onMix(found.parts.map(({ shade, parts }) => ({ shade: codeOf(shade), parts })))}
+          >
+            Fix
+          </Button>
+        )}
+      </span>
+    );
+  }
+  return (
+    <span className="own-mix">
+      {laying.mix.map((part, i) => (
+        <span key={i}>
+          <DraftField
+            label={`Parts ${i + 1} of ${name}`}
+            hideLabel
+            width={48}
+            inputMode="decimal"
+            value={String(part.parts)}
+            onText={(text) =>
+              onMix(
+                laying.mix.map((one, at) =>
+                  at === i ? { ...one, parts: Math.round(typedNumber(text) || 0) } : one,
+                ),
+                `parts ${i}`,
+              )
+            }
+          />
+          <Select<string>
+            aria-label={`Shade ${i + 1} of ${name}`}
+            virtual={false}
+            value={part.shade}
+            style={{ width: 130 }}
+            onChange={(shade) => onMix(laying.mix.map((one, at) => (at === i ? { ...one, shade } : one)))}
+            options={shades.map(({ code, words }) => ({ value: code, label: words }))}
+          />
+        </span>
+      ))}
+      <Button onClick={() => onMix([])}>Look for it</Button>
+    </span>
+  );
+}
+
+function Figure(props: {
+  label: string;
+  value: number;
+  suffix: string;
+  onValue: (value: number) => void;
+}): ReactNode {
+  return (
+    <DraftField
+      label={props.label}
+      hideLabel
+      suffix={props.suffix}
+      width={96}
+      inputMode="decimal"
+      value={String(props.value)}
+      onText={(text) => {
+        const value = typedNumber(text);
+        if (!Number.isNaN(value)) {
+          props.onValue(value);
+        }
+      }}
+    />
+  );
+}

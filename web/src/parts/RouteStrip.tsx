@@ -1,0 +1,224 @@
+import { Button } from 'antd';
+import { useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import type { OutcomeView, RouteView, WorkedZone } from '../api/client';
+import { useWidth } from '../state/useWidth';
+import { WorkedStrand } from './WorkedStrand';
+
+interface Props {
+  route: RouteView;
+  zones: WorkedZone[];
+  chosen: boolean;
+  /** The route it is compared with; none for the chosen one. */
+  against?: RouteView | undefined;
+  onChoose: () => void;
+  onOwn: () => void;
+  children?: ReactNode;
+}
+
+/** Rounds after which hair looks as before. */
+const COLOURLESS: string[] = ['EQUALISE', 'TREATMENT', 'DRY', 'WAIT'];
+const LABEL_WIDTH = 92;
+const GAP = 10;
+
+/** One route: its price on the left, and on the right the strands through its steps. */
+export function RouteStrip({ route, zones, chosen, against, onChoose, onOwn, children }: Props): ReactNode {
+  const [area, width] = useWidth<HTMLDivElement>();
+  const [open, setOpen] = useState(false);
+  const columns = route.columns.filter(({ kind }, i) => i === 0 || !COLOURLESS.includes(kind));
+  const lines = alike(route, zones);
+  const columnWidth = (width - LABEL_WIDTH) / columns.length - GAP;
+  const longest = Math.max(1, ...zones.map(({ bands }) => bands.at(-1)?.stretch.toCm ?? 0));
+  const end = route.columns.at(-1)?.outcomes ?? [];
+  const otherEnd = against?.columns.at(-1)?.outcomes;
+  const differs = (zone: number, band: number): boolean =>
+    otherEnd !== undefined && !same(end[zone]?.[band], otherEnd[zone]?.[band]);
+  return (
+    <article className={chosen ? 'route chosen' : 'route'} data-route={route.key}>
+      <div className="route-facts">
+        <div className="route-title">
+          <h3>{capital(route.words)}</h3>
+          {chosen && <Link to="../plan">Bowls</Link>}
+        </div>
+        <p className="merits">
+          {route.merits.map((merit) => (
+            <b key={merit}>{merit}</b>
+          ))}
+        </p>
+        <Facts route={route} against={against} />
+        <div className="route-buttons">
+          <Button
+            type={chosen ? 'primary' : 'default'}
+            aria-pressed={chosen}
+            aria-label={`Work by ${route.words}`}
+            onClick={onChoose}
+          >
+            {chosen ? 'Chosen' : 'Choose'}
+          </Button>
+          {route.key !== 'own' && (
+            <Button aria-label={`Make ${route.words} my own`} onClick={onOwn}>
+              My own
+            </Button>
+          )}
+          <Button aria-expanded={open} onClick={() => setOpen(!open)}>
+            {open ? 'Close' : 'If not'}
+          </Button>
+        </div>
+      </div>
+      <div
+        ref={area}
+        className="route-score"
+        role="table"
+        aria-label={`Strands through the steps: ${route.words}`}
+        style={{ gridTemplateColumns: `${LABEL_WIDTH}px repeat(${columns.length}, minmax(0, 1fr))` }}
+      >
+        <div role="row" className="score-row">
+          <span role="columnheader">
+            <span className="unseen">Zones</span>
+          </span>
+          {columns.map((column, i) => (
+            <span role="columnheader" className="route-step" key={`${i} ${column.title}`}>
+              {column.visit > (columns[i - 1]?.visit ?? 1) && <b>visit {column.visit}: </b>}
+              {column.title}
+            </span>
+          ))}
+        </div>
+        {lines.map(({ zone, words }) => (
+          <div role="row" className="score-row" key={words}>
+            <span role="rowheader" className="route-zone">
+              {words}
+            </span>
+            {columns.map((column, i) => (
+              <div role="cell" className="route-cell" key={`${i} ${column.title}`}>
+                {zones[zone] && (
+                  <WorkedStrand
+                    zone={zones[zone]}
+                    outcomes={column.outcomes[zone] ?? []}
+                    pixelsPerCm={columnWidth / longest}
+                    said={(b) => told(column.outcomes[zone]?.[b], i === 0)}
+                    figure={(b) => column.outcomes[zone]?.[b]?.look.levelWords ?? ''}
+                    chosen={null}
+                    onChoose={() => setOpen(true)}
+                    marked={(b) => i === columns.length - 1 && differs(zone, b)}
+                  />
+                )}
+                <p className="route-words">{sentence(zones[zone], column.outcomes[zone] ?? [], i === 0)}</p>
+              </div>
+            ))}
+          </div>
+        ))}
+      </div>
+      {open && <IfNot route={route} />}
+      {children}
+    </article>
+  );
+}
+
+function Facts({ route, against }: { route: RouteView; against?: RouteView | undefined }): ReactNode {
+  const m = route.measures;
+  const other = against?.measures;
+  const facts: [string, string, number, number | undefined][] = [
+    ['from the wish', `${m.distance} (${m.distanceFrom}–${m.distanceTo})`, m.distance, other?.distance],
+    ['uneven', String(m.uneven), m.uneven, other?.uneven],
+    ['strength left', m.weakestWords, 100 * m.weakest, other && 100 * other.weakest],
+    ['client', m.clientWords, m.clientMinutes, other?.clientMinutes],
+    ['hands', m.handsWords, m.handsMinutes, other?.handsMinutes],
+    ['visits', String(m.visits), m.visits, other?.visits],
+    ['bowls', String(m.bowls), m.bowls, other?.bowls],
+    ['price', m.priceWords, m.price, other?.price],
+    [
+      'product',
+      `${m.colourGrams + m.lightenerGrams + m.treatmentGrams} g`,
+      m.colourGrams + m.lightenerGrams,
+      other && other.colourGrams + other.lightenerGrams,
+    ],
+  ];
+  return (
+    <dl className="route-measures">
+      {facts.map(([name, words, value, than]) => (
+        <div key={name}>
+          <dt>{name}</dt>
+          <dd>
+            {words}
+            {than !== undefined && Math.abs(value - than) > 0.05 && (
+              <i>
+                <span aria-hidden="true">{value < than ? '▾' : '▴'}</span>
+                <span className="unseen">{value < than ? 'less' : 'more'} than the chosen one</span>
+              </i>
+            )}
+          </dd>
+        </div>
+      ))}
+    </dl>
+  );
+}
+
+/** Plan B and C, and where practice goes wrong. */
+function IfNot({ route }: { route: RouteView }): ReactNode {
+  return (
+    <div className="if-not">
+      {route.warnings.map((warning) => (
+        <p className="finding warning" key={warning}>
+          <strong>Mind: </strong>
+          {warning}
+        </p>
+      ))}
+      {route.fallbacks.map((fallback) => (
+        <p className="finding" key={fallback.letter}>
+          <strong>Plan {fallback.letter}.</strong> If: {fallback.when} Then: {fallback.then}{' '}
+          <em>{fallback.comesTo}</em>
+        </p>
+      ))}
+      {route.warnings.length + route.fallbacks.length === 0 && (
+        <p className="hint">Nothing to prepare for.</p>
+      )}
+    </div>
+  );
+}
+
+/** Zones that go through the same are drawn once. */
+function alike(route: RouteView, zones: WorkedZone[]): { zone: number; words: string }[] {
+  const seen = new Map<string, { zone: number; names: string[] }>();
+  zones.forEach((zone, z) => {
+    const key = JSON.stringify([
+      zone.bands.map(({ stretch, share, aim }) => [stretch.fromCm, stretch.toCm, share, aim]),
+      route.columns.map(({ outcomes }) =>
+        outcomes[z]?.map(({ look, range }) => [look.level, look.tone, range]),
+      ),
+    ]);
+    const before = seen.get(key);
+    if (before) {
+      before.names.push(zone.words);
+    } else {
+      seen.set(key, { zone: z, names: [zone.words] });
+    }
+  });
+  return [...seen.values()].map(({ zone, names }) => ({
+    zone,
+    words: names.length === zones.length && names.length > 1 ? 'all zones' : names.join(', '),
+  }));
+}
+
+function same(a: OutcomeView | undefined, b: OutcomeView | undefined): boolean {
+  return a?.look.levelWords === b?.look.levelWords && a?.look.tone === b?.look.tone && a?.cut === b?.cut;
+}
+
+function told(outcome: OutcomeView | undefined, reading: boolean): string {
+  if (!outcome) {
+    return '';
+  }
+  return reading
+    ? `${outcome.look.levelWords} ${outcome.look.tone}`
+    : `${outcome.look.levelWords} ${outcome.look.tone} (${outcome.range})`;
+}
+
+function sentence(zone: WorkedZone | undefined, outcomes: OutcomeView[], reading: boolean): string {
+  return (zone?.bands ?? [])
+    .map((_, b) => (outcomes[b]?.cut ? 'cut off' : told(outcomes[b], reading)))
+    .filter((words, i, all) => words !== all[i - 1])
+    .join(' · ');
+}
+
+function capital(words: string): string {
+  return words.charAt(0).toUpperCase() + words.slice(1);
+}

@@ -1,0 +1,258 @@
+import { Button, Drawer, Select, Switch } from 'antd';
+import type { ReactNode } from 'react';
+import type { AimView, PartWishView, Place, WishView } from '../api/client';
+import { useVocabulary } from '../api/queries';
+import { useCase } from '../state/caseContext';
+import { AimFields } from './AimFields';
+import { Choice } from './Choice';
+import { DraftField, typedNumber } from './DraftField';
+import { Photos } from './Photos';
+
+type Kind = WishView['design']['kind'];
+
+const HAS_ROOT: Kind[] = ['MELT', 'SHADOW_ROOT', 'ROOT_TAP'];
+const HAS_ENDS: Kind[] = ['MELT', 'TIPS'];
+const WOVEN: Kind[] = ['LOWLIGHTS', 'HIGHLIGHTS'];
+
+/** The whole wish: colours and where they lie, what stays, what the work must keep to. */
+export function WishPanel({ open, onClose }: { open: boolean; onClose: () => void }): ReactNode {
+  const { document, state } = useCase();
+  const vocabulary = useVocabulary().data;
+  const { wish, consultation, zones } = state.content;
+  const set = (change: Partial<WishView>, merge?: string): void =>
+    document.edit({ ...state.content, wish: { ...wish, ...change } }, merge);
+  const design = (change: Partial<WishView['design']>, merge?: string): void =>
+    set({ design: { ...wish.design, ...change } }, merge);
+  const told = (change: Partial<typeof consultation>, merge: string): void =>
+    document.edit({ ...state.content, consultation: { ...consultation, ...change } }, merge);
+  const places = zones.map(({ place }) => ({
+    value: place,
+    label: vocabulary?.places.find(({ value }) => value === place)?.words ?? place,
+  }));
+  const { kind } = wish.design;
+  const colour = (name: string, of: 'root' | 'ends' | 'pieces'): ReactNode => (
+    <AimFields name={name} aim={wish.design[of]} onAim={(aim: AimView) => design({ [of]: aim })} />
+  );
+  return (
+    <Drawer title="The wish" open={open} onClose={onClose} size={560}>
+      <div className="wish-panel">
+        <section>
+          <h3>Colour</h3>
+          <AimFields
+            name="Main"
+            pick
+            aim={wish}
+            onAim={({ level, tone, picked }) => set({ level, tone, picked })}
+          />
+          <Choice
+            label="Design"
+            value={kind}
+            onChoose={(value: Kind) => design({ kind: value })}
+            options={(vocabulary?.designs ?? []).map(({ value, words }) => ({ value, label: words }))}
+          />
+          {HAS_ROOT.includes(kind) && (
+            <div className="wish-line">
+              <span>Root</span> {colour('Root', 'root')}
+              <Cm label="to" value={wish.design.rootCm} onCm={(rootCm) => design({ rootCm }, 'rootCm')} />
+            </div>
+          )}
+          {HAS_ENDS.includes(kind) && (
+            <div className="wish-line">
+              <span>Ends</span> {colour('Ends', 'ends')}
+              <Cm label="last" value={wish.design.endsCm} onCm={(endsCm) => design({ endsCm }, 'endsCm')} />
+            </div>
+          )}
+          {kind === 'MELT' && (
+            <Cm
+              label="Heights staggered by"
+              value={wish.design.staggerCm}
+              onCm={(staggerCm) => design({ staggerCm }, 'staggerCm')}
+            />
+          )}
+          {WOVEN.includes(kind) && (
+            <div className="wish-line">
+              <span>Pieces</span> {colour('Pieces', 'pieces')}
+              <DraftField
+                label="share"
+                suffix="%"
+                width={84}
+                inputMode="decimal"
+                value={String(Math.round(100 * wish.design.share))}
+                onText={(text) => design({ share: (typedNumber(text) || 0) / 100 }, 'share')}
+              />
+              <DraftField
+                label="width"
+                suffix="mm"
+                width={90}
+                inputMode="decimal"
+                value={String(wish.design.widthMm)}
+                onText={(text) => design({ widthMm: typedNumber(text) || 0 }, 'widthMm')}
+              />
+              <label className="wish-switch">
+                <Switch checked={wish.design.restStays} onChange={(restStays) => design({ restStays })} /> the
+                rest stays
+              </label>
+            </div>
+          )}
+        </section>
+        <section>
+          <h3>What stays</h3>
+          <Choice
+            label="Grey"
+            value={wish.grey}
+            onChoose={(grey: WishView['grey']) => set({ grey })}
+            options={(vocabulary?.greys ?? []).map(({ value, words }) => ({ value, label: `grey ${words}` }))}
+          />
+          <label className="wish-switch">
+            <Switch checked={wish.keepNatural} onChange={(keepNatural) => set({ keepNatural })} /> keep
+            natural hair natural
+          </label>
+          <Select<Place[]>
+            mode="multiple"
+            aria-label="Zones left as they are"
+            placeholder="Zones left as they are, such as a light frame"
+            virtual={false}
+            value={wish.leaveOut}
+            onChange={(leaveOut) => set({ leaveOut })}
+            options={places}
+          />
+          {wish.parts.map((part, i) => (
+            <Part
+              key={i}
+              part={part}
+              places={places}
+              onPart={(changed) =>
+                set({ parts: wish.parts.map((one, at) => (at === i ? changed : one)) }, `part ${i}`)
+              }
+              onGone={() => set({ parts: wish.parts.filter((_, at) => at !== i) })}
+            />
+          ))}
+          <Button
+            onClick={() =>
+              set({
+                parts: [
+                  ...wish.parts,
+                  {
+                    places: [],
+                    fromCm: 0,
+                    toCm: 5,
+                    stays: false,
+                    aim: { level: wish.level, tone: wish.tone, picked: [] },
+                  },
+                ],
+              })
+            }
+          >
+            A wish for a part of the head
+          </Button>
+        </section>
+        <section>
+          <h3>Limits</h3>
+          <div className="wish-line">
+            <DraftField
+              label="Hours"
+              width={80}
+              inputMode="decimal"
+              value={String(consultation.hours)}
+              onText={(text) => told({ hours: typedNumber(text) || 0 }, 'hours')}
+            />
+            <DraftField
+              label="Money"
+              width={90}
+              inputMode="decimal"
+              value={String(consultation.budget)}
+              onText={(text) => told({ budget: typedNumber(text) || 0 }, 'budget')}
+            />
+            <DraftField
+              label="Trim allowed"
+              suffix="cm"
+              width={90}
+              inputMode="decimal"
+              value={String(consultation.trimCm)}
+              onText={(text) => told({ trimCm: typedNumber(text) || 0 }, 'trim')}
+            />
+            <DraftField
+              label="Visits at most"
+              width={70}
+              inputMode="decimal"
+              value={String(wish.visits)}
+              onText={(text) => set({ visits: Math.round(typedNumber(text) || 1) }, 'visits')}
+            />
+            <DraftField
+              label="People"
+              width={70}
+              inputMode="decimal"
+              value={String(wish.hands)}
+              onText={(text) => set({ hands: Math.round(typedNumber(text) || 1) }, 'hands')}
+            />
+          </div>
+          <label className="wish-switch">
+            <Switch checked={wish.lightener} onChange={(lightener) => set({ lightener })} /> lightener may be
+            used
+          </label>
+          <Select<Place[]>
+            mode="multiple"
+            aria-label="Zones without lightener"
+            placeholder="No lightener on these zones"
+            virtual={false}
+            value={wish.noLightener}
+            onChange={(noLightener) => set({ noLightener })}
+            options={places}
+          />
+        </section>
+        <section>
+          <h3>From a photograph</h3>
+          <Photos
+            onColour={({ l, a, b }) => set({ picked: [{ l, a, b }], level: wish.level, tone: wish.tone })}
+          />
+        </section>
+      </div>
+    </Drawer>
+  );
+}
+
+function Cm({ label, value, onCm }: { label: string; value: number; onCm: (cm: number) => void }): ReactNode {
+  return (
+    <DraftField
+      label={label}
+      suffix="cm"
+      width={90}
+      inputMode="decimal"
+      value={String(value)}
+      onText={(text) => onCm(typedNumber(text) || 0)}
+    />
+  );
+}
+
+function Part(props: {
+  part: PartWishView;
+  places: { value: Place; label: string }[];
+  onPart: (part: PartWishView) => void;
+  onGone: () => void;
+}): ReactNode {
+  const { part, onPart } = props;
+  return (
+    <div className="wish-part">
+      <Select<Place[]>
+        mode="multiple"
+        aria-label="Zones of this part"
+        placeholder="All zones"
+        virtual={false}
+        value={part.places}
+        onChange={(places) => onPart({ ...part, places })}
+        options={props.places}
+      />
+      <div className="wish-line">
+        <Cm label="from" value={part.fromCm} onCm={(fromCm) => onPart({ ...part, fromCm })} />
+        <Cm label="to" value={part.toCm} onCm={(toCm) => onPart({ ...part, toCm })} />
+        <label className="wish-switch">
+          <Switch checked={part.stays} onChange={(stays) => onPart({ ...part, stays })} /> stays
+        </label>
+        {!part.stays && <AimFields name="Part" aim={part.aim} onAim={(aim) => onPart({ ...part, aim })} />}
+        <Button type="text" aria-label="Take this part away" onClick={props.onGone}>
+          ×
+        </Button>
+      </div>
+    </div>
+  );
+}

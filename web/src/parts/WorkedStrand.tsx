@@ -1,0 +1,73 @@
+import type { ReactNode } from 'react';
+import type { OutcomeView, WorkedZone } from '../api/client';
+import { useLight } from '../state/light';
+import { cmWords } from '../state/strands';
+
+interface Props {
+  zone: WorkedZone;
+  outcomes: OutcomeView[];
+  pixelsPerCm: number;
+  /** What is said of a piece, for those who do not see it. */
+  said: (band: number) => string;
+  /** Level words on the hair, where there is room for them. */
+  figure: (band: number) => string;
+  chosen: number | null;
+  onChoose: (band: number) => void;
+  /** Pieces to be marked as different. */
+  marked?: (band: number) => boolean;
+}
+
+const ROOM_FOR_WORDS = 24;
+
+/** A strand as it is worked: stretches side by side, woven pieces above the rest between them, by their share. */
+export function WorkedStrand(props: Props): ReactNode {
+  const { zone, pixelsPerCm } = props;
+  const stretches = [...new Set(zone.bands.map(({ stretch }) => stretch.fromCm))].map((from) =>
+    zone.bands.flatMap((band, b) => (band.stretch.fromCm === from ? [b] : [])),
+  );
+  return (
+    <div className="score-strand">
+      {stretches.map((pieces) => {
+        const first = zone.bands[pieces[0] ?? 0];
+        const width = first ? (first.stretch.toCm - first.stretch.fromCm) * pixelsPerCm : 0;
+        return (
+          <div className="score-stretch" key={pieces[0]} style={{ width }}>
+            {pieces.map((b) => (
+              <Piece key={b} {...props} b={b} wide={width > ROOM_FOR_WORDS} />
+            ))}
+          </div>
+        );
+      })}
+    </div>
+  );
+}
+
+function Piece(props: Props & { b: number; wide: boolean }): ReactNode {
+  const { light } = useLight();
+  const { zone, outcomes, b, wide } = props;
+  const band = zone.bands[b];
+  const outcome = outcomes[b];
+  if (!band || !outcome) {
+    return null;
+  }
+  const classes = [
+    'score-band',
+    outcome.touched ? '' : 'untouched',
+    outcome.cut ? 'cut' : '',
+    props.marked?.(b) ? 'differs' : '',
+  ];
+  const { fromCm, toCm, weave } = band.stretch;
+  const which = weave === 'ALL' ? '' : weave === 'PIECES' ? ', woven pieces' : ', the rest';
+  return (
+    <button
+      type="button"
+      className={classes.filter(Boolean).join(' ')}
+      style={{ flexGrow: band.share, background: outcome.cut ? undefined : outcome.look.colours[light] }}
+      aria-label={`${cmWords(fromCm)} to ${cmWords(toCm)} cm${which}: ${outcome.cut ? 'cut off' : props.said(b)}. Why?`}
+      aria-pressed={props.chosen === b}
+      onClick={() => props.onChoose(b)}
+    >
+      {wide && !outcome.cut && <span>{props.figure(b)}</span>}
+    </button>
+  );
+}
