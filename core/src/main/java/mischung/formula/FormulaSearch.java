@@ -33,13 +33,22 @@ import org.hipparchus.linear.RealVector;
  * <p>All practical mixes are weighed, in two rounds. The ideal dye amounts are found first (see {@link DyeFit}); round them
  * the squared CIEDE2000 is nearly a quadratic in the mix's three dye amounts. In coordinates in which that quadratic is a
  * plain distance (Cholesky), a mix is the mean of its shades' points and costs a dozen multiplications. The {@value #KEPT}
- * nearest are then computed in full, and the best of those wins. Equal results go to fewer shades.
+ * nearest are then computed in full, and the best of those wins; nearly equal ones go to fewer shades.
  */
 public final class FormulaSearch {
-    static final int KEPT = 160;
+    static final int KEPT = 240;
 
-    /** A shade more must gain at least this much CIEDE2000. */
-    private static final double PRICE_OF_A_SHADE = 0.3;
+    /** With many different spots each costs as much as one alone, and fewer are computed in full. */
+    private static final int FEWEST_KEPT = 60;
+
+    /** With a misfit beyond this the search is made once more, nearer to what can be mixed. */
+    private static final double FAR_OFF = 2;
+
+    /** Between mixes that differ by no more than this, in CIEDE2000, the one of fewer shades is taken. */
+    private static final double AS_GOOD = 0.2;
+
+    /** For the same reason a mix of more shades ranks a little lower among those that are computed in full. */
+    private static final double PRICE_OF_A_SHADE = 0.1;
 
     /** Nothing is mixed that lies further from the levels allowed: the mean alone does not tell how two depths behave. */
     private static final double FAR_LEVELS = 1;
@@ -68,10 +77,10 @@ public final class FormulaSearch {
     private final int coloured;
     private final List<Seen> seen;
     private final double weights;
-    private final Dyes ideal;
+    private Dyes ideal;
 
     /** Each shade's place where the estimate of the squared difference is {@code floor} plus the distance squared. */
-    private final double[][] points;
+    private double[][] points;
 
     private static final double[] NOWHERE = new double[3];
 
@@ -85,6 +94,7 @@ public final class FormulaSearch {
     private final PriorityQueue<Candidate> best =
             new PriorityQueue<>(Comparator.comparingDouble(Candidate::estimate).reversed());
     private double worstKept = Double.MAX_VALUE;
+    private final int kept;
     private int tried;
 
     private FormulaSearch(FormulaTask task) {
@@ -99,6 +109,7 @@ public final class FormulaSearch {
         this.shades = new ArrayList<>(plain);
         task.candidates().stream().filter(Shade::isClear).findFirst().ifPresent(shades::add);
         this.seen = merged(task);
+        this.kept = Math.max(FEWEST_KEPT, 2 * KEPT / (1 + seen.size()));
         this.weights = seen.stream().mapToDouble(Seen::weight).sum();
         this.ideal = DyeFit.near(seen.stream()
                 .map(s -> new DyeFit.Aim(s::under, s.aim, s.weight, task.depthWeight()))
@@ -139,33 +150,24 @@ public final class FormulaSearch {
         return search.misfit(search.ideal, 1);
     }
 
+    private record Exact(Mix mix, double misfit, double weighed) {}
+
     private Optional<Formula> run() {
-        int[] chosen = new int[MOST_SHADES + 1];
-        boolean clear = shades.size() > coloured;
-        for (int i = 0; i < coloured; i++) {
-            chosen[0] = i;
-            weigh(chosen, 1, clear);
-            for (int j = i + 1; j < coloured; j++) {
-                chosen[1] = j;
-                weigh(chosen, 2, clear);
-                for (int k = j + 1; k < coloured; k++) {
-                    chosen[2] = k;
-                    weigh(chosen, 3, clear);
-                }
-            }
+        List<Exact> all = new ArrayList<>(round());
+        Optional<Exact> nearest = all.stream().min(Comparator.comparingDouble(Exact::weighed));
+        if (task.shares().isEmpty() && nearest.filter(e -> e.weighed > FAR_OFF).isPresent()) {
+            // Far from the ideal the quadratic says little: once more round the best that can be mixed.
+            ideal = nearest.orElseThrow().mix.dyes();
+            points = expand();
+            best.clear();
+            worstKept = Double.MAX_VALUE;
+            all.addAll(round());
         }
-        record Exact(Mix mix, double misfit, double price) {}
-        List<Exact> exact = best.stream()
-                .map(candidate -> {
-                    Mix mix = mixOf(candidate);
-                    double misfit = misfit(mix.dyes(), 1);
-                    double weighed = misfit(mix.dyes(), task.depthWeight());
-                    return new Exact(
-                            mix,
-                            misfit,
-                            weighed + PRICE_OF_A_SHADE * (mix.parts().size() - 1));
-                })
-                .sorted(Comparator.comparingDouble(Exact::price).thenComparing(e -> e.mix.words()))
+        double least = all.stream().mapToDouble(Exact::weighed).min().orElse(0);
+        Comparator<Exact> simplestFirst = Comparator.comparingInt(
+                e -> e.weighed <= least + AS_GOOD ? e.mix.parts().size() : Integer.MAX_VALUE);
+        List<Exact> exact = all.stream()
+                .sorted(simplestFirst.thenComparingDouble(Exact::weighed).thenComparing(e -> e.mix.words()))
                 .toList();
         if (exact.isEmpty()) {
             return Optional.empty();
@@ -179,25 +181,93 @@ public final class FormulaSearch {
         return Optional.of(new Formula(first.mix, first.misfit, tried, true, second));
     }
 
+    /** Every mix by the estimate, the simple ones first since they tell what is worth beating; and the nearest in full. */
+    private List<Exact> round() {
+        int[] chosen = new int[MOST_SHADES + 1];
+        boolean clear = shades.size() > coloured;
+        for (int i = 0; i < coloured; i++) {
+            chosen[0] = i;
+            weigh(chosen, 1, clear);
+            for (int j = i + 1; j < coloured; j++) {
+                chosen[1] = j;
+                weigh(chosen, 2, clear);
+            }
+        }
+        for (int i = 0; i < coloured; i++) {
+            chosen[0] = i;
+            for (int j = i + 1; j < coloured; j++) {
+                chosen[1] = j;
+                for (int k = j + 1; k < coloured; k++) {
+                    chosen[2] = k;
+                    weigh(chosen, 3, clear);
+                }
+            }
+        }
+        return best.stream().map(candidate -> exact(mixOf(candidate))).toList();
+    }
+
     private void weigh(int[] chosen, int count, boolean clear) {
-        weigh(chosen, count);
+        if (hopeful(chosen, count)) {
+            weigh(chosen, count);
+        }
         if (clear) {
             chosen[count] = coloured;
-            weigh(chosen, count + 1);
+            if (hopeful(chosen, count + 1)) {
+                weigh(chosen, count + 1);
+            }
         }
+    }
+
+    /**
+     * Whether any mix of these may be worth keeping: where all their points lie on one side of the lowest point, along an
+     * axis, no mean of them comes nearer along it than the nearest of them.
+     */
+    private boolean hopeful(int[] chosen, int count) {
+        double room = worstKept - PRICE_OF_A_SHADE * (count - 1);
+        if (room < 0) {
+            return false;
+        }
+        double squared = floor;
+        for (int axis = 0; axis < 3; axis++) {
+            double low = Double.MAX_VALUE;
+            double high = -Double.MAX_VALUE;
+            for (int i = 0; i < count; i++) {
+                double at = points[chosen[i]][axis];
+                low = Math.min(low, at);
+                high = Math.max(high, at);
+            }
+            double nearest = low > 0 ? low : high < 0 ? high : 0;
+            squared += nearest * nearest;
+        }
+        return squared <= room * room;
     }
 
     private static Set<String> codes(Mix mix) {
         return mix.parts().stream().map(p -> p.shade().code()).collect(Collectors.toSet());
     }
 
+    private Exact exact(Mix mix) {
+        double plain = 0;
+        double weighed = 0;
+        for (Seen s : seen) {
+            Ciede2000.Parts parts = Ciede2000.parts(s.aim, s.under(mix.dyes()));
+            double difference = parts.total();
+            double deeper = task.depthWeight() == 1 ? difference : depthFirst(parts, task.depthWeight());
+            plain += s.weight * difference * difference;
+            weighed += s.weight * deeper * deeper;
+        }
+        return new Exact(mix, Math.sqrt(plain / weights), Math.sqrt(weighed / weights));
+    }
+
+    private static double depthFirst(Ciede2000.Parts parts, double weight) {
+        return new Ciede2000.Parts(weight * parts.lightness(), parts.chroma(), parts.hue(), parts.rotation()).total();
+    }
+
     private double misfit(Dyes dyes, double depthWeight) {
         double sum = 0;
         for (Seen s : seen) {
             Ciede2000.Parts parts = Ciede2000.parts(s.aim, s.under(dyes));
-            double difference = new Ciede2000.Parts(
-                            depthWeight * parts.lightness(), parts.chroma(), parts.hue(), parts.rotation())
-                    .total();
+            double difference = depthFirst(parts, depthWeight);
             sum += s.weight * difference * difference;
         }
         return Math.sqrt(sum / weights);
@@ -278,8 +348,8 @@ public final class FormulaSearch {
         double[] b = count > 1 ? points[chosen[1]] : NOWHERE;
         double[] c = count > 2 ? points[chosen[2]] : NOWHERE;
         double[] d = count > 3 ? points[chosen[3]] : NOWHERE;
+        tried += PATTERNS[count].length;
         for (int[] parts : PATTERNS[count]) {
-            tried++;
             int p = parts[0];
             int q = count > 1 ? parts[1] : 0;
             int r = count > 2 ? parts[2] : 0;
@@ -302,10 +372,10 @@ public final class FormulaSearch {
 
     private void keep(Candidate candidate) {
         best.add(candidate);
-        if (best.size() > KEPT) {
+        if (best.size() > kept) {
             best.remove();
         }
-        if (best.size() == KEPT) {
+        if (best.size() == kept) {
             worstKept = best.element().estimate;
         }
     }

@@ -5,6 +5,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 import mischung.change.Factors;
 import mischung.change.Washing;
 import mischung.doubt.LevelRange;
@@ -180,7 +181,10 @@ public record Promise(
     private static String meanwhile(Plan plan) {
         for (int i = 0; i + 1 < plan.steps().size(); i++) {
             PlanStep step = plan.steps().get(i);
-            for (BandRef at : step.bands()) {
+            boolean turnsWarm = step.kind() == Action.FILL
+                    || step.kind() == Action.REMOVE
+                    || step.kind().lifts();
+            for (BandRef at : turnsWarm ? step.bands() : Set.<BandRef>of()) {
                 Outcome then = step.outcome(at);
                 boolean warm = then.hair().lab().chroma() > ORANGE_CHROMA
                         && then.hair().lab().hueDegrees() < ORANGE_HUE;

@@ -94,7 +94,7 @@ class WholeJobTest {
                 .getByText("Close")
                 .click();
         String plan = planWords();
-        assertThat(plan).contains("gold 8", "10 vol (3 %)", "Cool rinse", "Without the filler");
+        assertThat(plan).contains("parts gold ", "10 vol (3 %)", "Cool rinse", "Without the filler");
         page.reload();
         assertThat(page.locator("[data-bowl=A]")).isVisible();
         samePlan(plan);

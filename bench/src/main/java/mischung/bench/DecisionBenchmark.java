@@ -1,0 +1,107 @@
+package mischung.bench;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import mischung.change.Application;
+import mischung.doubt.Calibration;
+import mischung.formula.Formula;
+import mischung.formula.FormulaSearch;
+import mischung.formula.FormulaTask;
+import mischung.hair.Canvas;
+import mischung.hair.Dyes;
+import mischung.hair.Head;
+import mischung.hair.Look;
+import mischung.hair.PigmentLine;
+import mischung.hair.Porosity;
+import mischung.hair.Reading;
+import mischung.hair.Tone;
+import mischung.hair.ToneScale;
+import mischung.plan.Desk;
+import mischung.product.ProductRange;
+import mischung.product.Shade;
+import mischung.product.ShadeClass;
+import mischung.route.Decide;
+import mischung.route.Decision;
+import mischung.route.Rates;
+import mischung.route.Route;
+import mischung.school.Method;
+import mischung.wish.Wish;
+import org.openjdk.jmh.annotations.Benchmark;
+import org.openjdk.jmh.annotations.BenchmarkMode;
+import org.openjdk.jmh.annotations.Fork;
+import org.openjdk.jmh.annotations.Measurement;
+import org.openjdk.jmh.annotations.Mode;
+import org.openjdk.jmh.annotations.OutputTimeUnit;
+import org.openjdk.jmh.annotations.Scope;
+import org.openjdk.jmh.annotations.State;
+import org.openjdk.jmh.annotations.Warmup;
+
+/**
+ * One formula search over a shelf of 120 shades; the first useful answer and a full decision (all schools, visits and ways)
+ * for 8 zones × 5 bands, every band read differently; against the baseline of looking once at each of the 40 bands.
+ */
+@State(Scope.Benchmark)
+@BenchmarkMode(Mode.AverageTime)
+@OutputTimeUnit(TimeUnit.MILLISECONDS)
+@Warmup(iterations = 3, time = 1)
+@Measurement(iterations = 5, time = 1)
+@Fork(1)
+public class DecisionBenchmark {
+    private final Head head = new PlanBenchmark().head();
+    private final Wish wish = new Wish(5, Tone.NATURAL);
+    private final FormulaTask task = task();
+
+    private static FormulaTask task() {
+        List<Shade> shelf = new ArrayList<>();
+        for (Tone tone : Tone.values()) {
+            for (int level = 1; tone.wishable() && level <= 10; level++) {
+                shelf.add(Shade.derived(ShadeClass.DEMI, level, tone));
+            }
+        }
+        for (Tone tone : List.of(Tone.NATURAL, Tone.ASH, Tone.GOLD, Tone.COPPER)) {
+            for (double level = 3.5; level <= 9.5; level++) {
+                shelf.add(Shade.derived(ShadeClass.DEMI, level, tone));
+            }
+        }
+        shelf.add(Shade.derived(ShadeClass.DEMI, 2.5, Tone.NATURAL));
+        shelf.add(Shade.clear(ShadeClass.DEMI));
+        Canvas canvas = Canvas.of(PigmentLine.LIFTED.at(9), Porosity.NORMAL);
+        return new FormulaTask(
+                List.of(new FormulaTask.Spot(canvas, ToneScale.colourOf(7, Tone.BEIGE), 1)),
+                Application.usual(Dyes.NONE, ShadeClass.DEMI, 10),
+                shelf,
+                6,
+                8,
+                List.of(),
+                1);
+    }
+
+    private Desk desk() {
+        return new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3);
+    }
+
+    @Benchmark
+    public Formula formulaOf120Shades() {
+        return FormulaSearch.best(task);
+    }
+
+    @Benchmark
+    public Route firstAnswer() {
+        return Decide.first(desk(), Method.USUAL, Rates.USUAL);
+    }
+
+    @Benchmark
+    public Decision fullDecision() {
+        return Decide.of(desk(), Method.USUAL, Optional.empty(), plan -> List.of(), Rates.USUAL);
+    }
+
+    @Benchmark
+    public List<Look> baselineLookOnceAtEachBand() {
+        return head.zones().stream()
+                .flatMap(zone -> zone.strand().bands().stream())
+                .map(band -> Reading.canvasOf(band).look())
+                .toList();
+    }
+}

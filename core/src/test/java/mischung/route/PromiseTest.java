@@ -1,0 +1,59 @@
+package mischung.route;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import mischung.hair.Look;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+
+/** What the client is told. */
+class PromiseTest {
+    private static Promise of(MadeUpHeads head) {
+        return Promise.of(head.decided().routes().get(0), Rates.USUAL, 3, false);
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void everyPromiseSaysWhatIsNotPromised(MadeUpHeads head) {
+        Promise promise = of(head);
+        assertThat(promise.happens()).isNotEmpty().noneMatch(String::isBlank);
+        assertThat(promise.likely()).isNotEmpty();
+        assertThat(promise.notPromised()).anyMatch(s -> s.contains("strand test"));
+        assertThat(promise.price()).contains("EUR");
+        assertThat(promise.upkeep()).isNotEmpty();
+        assertThat(promise.fade()).allSatisfy(f -> assertThat(f.looks()).hasSize(1 + Promise.WEEKS.size()));
+    }
+
+    /** R22: it will look orange for a while. */
+    @Test
+    void whoIsFilledIsToldOfTheOrange() {
+        assertThat(of(MadeUpHeads.BLONDE_TO_NATURAL_FIVE).meanwhile())
+                .contains("orange")
+                .contains("meant");
+        assertThat(of(MadeUpHeads.BRASSY_COPPER_WEAK_ENDS).meanwhile()).isEmpty();
+    }
+
+    @Test
+    void visitsAreToldInOrderAndLessIsPromisedThanHoped() {
+        Promise two = of(MadeUpHeads.BLONDE_TO_BRUNETTE_GENTLY);
+        assertThat(two.visits()).isEqualTo(2);
+        assertThat(two.happens()).anyMatch(s -> s.startsWith("At visit 2: "));
+        assertThat(of(MadeUpHeads.DARK_REGROWTH_TO_WHITE).notPromised())
+                .anyMatch(s -> s.contains("not all the way"))
+                .anyMatch(s -> s.contains("costs strength"));
+    }
+
+    /** R9, R18: what was laid fades and the canvas shows again, so hair grows lighter, never darker. */
+    @Test
+    void fadingOnlyLightens() {
+        for (Promise.Fading colour : of(MadeUpHeads.BLONDE_TO_NATURAL_FIVE).fade()) {
+            List<Look> looks = colour.looks();
+            for (int i = 1; i < looks.size(); i++) {
+                assertThat(looks.get(i).level())
+                        .isGreaterThanOrEqualTo(looks.get(i - 1).level() - 0.02);
+            }
+        }
+    }
+}
