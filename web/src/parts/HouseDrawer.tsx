@@ -6,7 +6,14 @@ import { useHouse, useStock } from '../api/queries';
 import { ProblemNote } from './ProblemNote';
 import { typedNumber } from './DraftField';
 
-/** Chairs, local rules, and what is on the shelf. */
+const RATES: { of: 'anHour' | 'colourGram' | 'lightenerGram' | 'treatmentGram'; words: string }[] = [
+  { of: 'anHour', words: 'An hour of hands' },
+  { of: 'colourGram', words: 'A gram of colour' },
+  { of: 'lightenerGram', words: 'A gram of lightener' },
+  { of: 'treatmentGram', words: 'A gram of treatment' },
+];
+
+/** Chairs, local rules, what the house charges, and what is on the shelf. */
 export function HouseDrawer({ open, onClose }: { open: boolean; onClose: () => void }): ReactNode {
   const queries = useQueryClient();
   const house = useHouse().data;
@@ -50,6 +57,44 @@ export function HouseDrawer({ open, onClose }: { open: boolean; onClose: () => v
               onChange={(overridesAllowed) => void set({ ...house, overridesAllowed })}
             />
             <span>Local rules let a licensed hand take a caution on, with name and reason</span>
+          </div>
+          <div className="house-switch">
+            <Switch
+              aria-label="Inches on the client's pages"
+              checked={house.inches}
+              onChange={(inches) => void set({ ...house, inches })}
+            />
+            <span>Inches on the client&rsquo;s pages</span>
+          </div>
+          <div className="wish-line" role="group" aria-label="Rates">
+            {RATES.map(({ of, words }) => (
+              <label key={of} className="rate">
+                <span>{words}</span>
+                <Input
+                  key={house.rates[of]}
+                  aria-label={words}
+                  inputMode="decimal"
+                  defaultValue={String(house.rates[of])}
+                  onBlur={(event) =>
+                    void set({
+                      ...house,
+                      rates: { ...house.rates, [of]: typedNumber(event.target.value) || 0 },
+                    })
+                  }
+                />
+              </label>
+            ))}
+            <label className="rate">
+              <span>Currency</span>
+              <Input
+                key={house.rates.currency}
+                aria-label="Currency"
+                defaultValue={house.rates.currency}
+                onBlur={(event) =>
+                  void set({ ...house, rates: { ...house.rates, currency: event.target.value } })
+                }
+              />
+            </label>
           </div>
         </div>
       )}
