@@ -10,6 +10,7 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import mischung.RefusedInput;
 import mischung.change.Deposit;
 import mischung.hair.Canvas;
@@ -51,7 +52,7 @@ public final class FormulaSearch {
     private static final double PRICE_OF_A_SHADE = 0.1;
 
     /** Nothing is mixed that lies further from the levels allowed: the mean alone does not tell how two depths behave. */
-    private static final double FAR_LEVELS = 1;
+    private static final double FAR_LEVELS = 0.5;
 
     private static final int MOST_PARTS = 6;
     private static final int MOST_TOTAL = 8;
@@ -62,6 +63,16 @@ public final class FormulaSearch {
     private static final int[][][] PATTERNS = {
         {}, {{1}}, patterns(2, MOST_TOTAL), patterns(3, MOST_TOTAL_OF_THREE), patterns(4, MOST_TOTAL)
     };
+
+    /** The same as shares of the whole, four to a pattern; components there are not have none. */
+    private static final double[][] SHARES = Arrays.stream(PATTERNS)
+            .map(patterns -> Arrays.stream(patterns)
+                    .flatMapToDouble(parts -> {
+                        double total = Arrays.stream(parts).sum();
+                        return IntStream.range(0, 4).mapToDouble(i -> i < parts.length ? parts[i] / total : 0);
+                    })
+                    .toArray())
+            .toArray(double[][]::new);
 
     @SuppressWarnings("ArrayRecordComponent") // never compared nor handed out; hundreds of thousands are made
     private record Candidate(int[] shades, int[] parts, double estimate) {}
@@ -82,8 +93,6 @@ public final class FormulaSearch {
     /** Each shade's place where the estimate of the squared difference is {@code floor} plus the distance squared. */
     private double[][] points;
 
-    private static final double[] NOWHERE = new double[3];
-
     /** For each share that is asked for, which of the shades count. */
     private final boolean[][] counted;
 
@@ -93,7 +102,7 @@ public final class FormulaSearch {
 
     private final PriorityQueue<Candidate> best =
             new PriorityQueue<>(Comparator.comparingDouble(Candidate::estimate).reversed());
-    private double worstKept = Double.MAX_VALUE;
+    private double worstKept = Double.POSITIVE_INFINITY;
     private final int kept;
     private int tried;
 
@@ -160,7 +169,7 @@ public final class FormulaSearch {
             ideal = nearest.orElseThrow().mix.dyes();
             points = expand();
             best.clear();
-            worstKept = Double.MAX_VALUE;
+            worstKept = Double.POSITIVE_INFINITY;
             all.addAll(round());
         }
         double least = all.stream().mapToDouble(Exact::weighed).min().orElse(0);
@@ -219,27 +228,27 @@ public final class FormulaSearch {
     }
 
     /**
-     * Whether any mix of these may be worth keeping: where all their points lie on one side of the lowest point, along an
-     * axis, no mean of them comes nearer along it than the nearest of them.
+     * Whether any mix of these may be worth keeping. No mean of points comes nearer to the lowest point, along any direction,
+     * than the nearest of them along it; the direction of their middle tells most.
      */
     private boolean hopeful(int[] chosen, int count) {
-        double room = worstKept - PRICE_OF_A_SHADE * (count - 1);
-        if (room < 0) {
-            return false;
+        double x = 0;
+        double y = 0;
+        double z = 0;
+        for (int i = 0; i < count; i++) {
+            double[] at = points[chosen[i]];
+            x += at[0];
+            y += at[1];
+            z += at[2];
         }
-        double squared = floor;
-        for (int axis = 0; axis < 3; axis++) {
-            double low = Double.MAX_VALUE;
-            double high = -Double.MAX_VALUE;
-            for (int i = 0; i < count; i++) {
-                double at = points[chosen[i]][axis];
-                low = Math.min(low, at);
-                high = Math.max(high, at);
-            }
-            double nearest = low > 0 ? low : high < 0 ? high : 0;
-            squared += nearest * nearest;
+        double length = Math.sqrt(x * x + y * y + z * z);
+        double nearest = Double.MAX_VALUE;
+        for (int i = 0; i < count; i++) {
+            double[] at = points[chosen[i]];
+            nearest = Math.min(nearest, x * at[0] + y * at[1] + z * at[2]);
         }
-        return squared <= room * room;
+        double along = length > 0 ? Math.max(0, nearest / length) : 0;
+        return along * along <= beyond(PRICE_OF_A_SHADE * (count - 1));
     }
 
     private static Set<String> codes(Mix mix) {
@@ -345,29 +354,35 @@ public final class FormulaSearch {
     private void weigh(int[] chosen, int count) {
         double price = PRICE_OF_A_SHADE * (count - 1);
         double[] a = points[chosen[0]];
-        double[] b = count > 1 ? points[chosen[1]] : NOWHERE;
-        double[] c = count > 2 ? points[chosen[2]] : NOWHERE;
-        double[] d = count > 3 ? points[chosen[3]] : NOWHERE;
-        tried += PATTERNS[count].length;
-        for (int[] parts : PATTERNS[count]) {
-            int p = parts[0];
-            int q = count > 1 ? parts[1] : 0;
-            int r = count > 2 ? parts[2] : 0;
-            int t = count > 3 ? parts[3] : 0;
+        double[] b = points[chosen[Math.min(1, count - 1)]];
+        double[] c = points[chosen[Math.min(2, count - 1)]];
+        double[] d = points[chosen[count - 1]];
+        int[][] patterns = PATTERNS[count];
+        double[] shares = SHARES[count];
+        tried += patterns.length;
+        // The hottest lines of the program: millions of mixes a decision.
+        double beyond = beyond(price);
+        for (int i = 0; i < patterns.length; i++) {
+            double p = shares[4 * i];
+            double q = shares[4 * i + 1];
+            double r = shares[4 * i + 2];
+            double t = shares[4 * i + 3];
             double x = p * a[0] + q * b[0] + r * c[0] + t * d[0];
             double y = p * a[1] + q * b[1] + r * c[1] + t * d[1];
             double z = p * a[2] + q * b[2] + r * c[2] + t * d[2];
-            double total = (double) p + q + r + t;
-            double squared = floor + (x * x + y * y + z * z) / (total * total);
-            double room = worstKept - price;
-            if (room < 0 || squared > room * room) {
-                continue;
-            }
-            double estimate = Math.sqrt(Math.max(0, squared)) + price;
-            if (keepsRules(chosen, parts, count)) {
-                keep(new Candidate(Arrays.copyOf(chosen, count), parts, estimate));
+            double squared = x * x + y * y + z * z;
+            if (squared <= beyond && keepsRules(chosen, patterns[i], count)) {
+                double estimate = Math.sqrt(Math.max(0, floor + squared)) + price;
+                keep(new Candidate(Arrays.copyOf(chosen, count), patterns[i], estimate));
+                beyond = beyond(price);
             }
         }
+    }
+
+    /** Squared distance from the lowest point past which a mix of this price is not kept; below 0: none is. */
+    private double beyond(double price) {
+        double room = worstKept - price;
+        return room < 0 ? -1 : room == Double.POSITIVE_INFINITY ? room : room * room - floor;
     }
 
     private void keep(Candidate candidate) {
