@@ -6,16 +6,21 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Refused, type Light } from './api/client';
 import { CaseFrame } from './pages/CaseFrame';
+import { ChairPage } from './pages/ChairPage';
 import { ClientPage } from './pages/ClientPage';
 import { ClientsPage } from './pages/ClientsPage';
 import { ConsultPage } from './pages/ConsultPage';
 import { DecidePage } from './pages/DecidePage';
 import { DayPage } from './pages/DayPage';
 import { HistoryPage } from './pages/HistoryPage';
+import { LookBackPage } from './pages/LookBackPage';
+import { MixPage } from './pages/MixPage';
 import { ModelPage } from './pages/ModelPage';
+import { OrderPage } from './pages/OrderPage';
 import { PlanPage } from './pages/PlanPage';
 import { PromisePage } from './pages/PromisePage';
 import { ReadPage } from './pages/ReadPage';
+import { ShelfPage } from './pages/ShelfPage';
 import { TestsPage } from './pages/TestsPage';
 import { LIGHTS, LightContext } from './state/light';
 import { theme } from './theme';
@@ -27,6 +32,11 @@ import './styles/consult.css';
 import './styles/history.css';
 import './styles/tests.css';
 import './styles/plan.css';
+import './styles/order.css';
+import './styles/mix.css';
+import './styles/chair.css';
+import './styles/look-back.css';
+import './styles/shelf.css';
 import './styles/decide.css';
 import './styles/model.css';
 import './styles/small.css';
@@ -57,8 +67,13 @@ const router = createBrowserRouter([
       { path: 'decide', element: <DecidePage /> },
       { path: 'promise', element: <PromisePage /> },
       { path: 'plan', element: <PlanPage /> },
+      { path: 'order', element: <OrderPage /> },
+      { path: 'mix', element: <MixPage /> },
+      { path: 'chair', element: <ChairPage /> },
+      { path: 'look-back', element: <LookBackPage /> },
     ],
   },
+  { path: '/shelf', element: <ShelfPage /> },
   { path: '/model', element: <ModelPage /> },
   { path: '*', element: <Navigate to="/" replace /> },
 ]);

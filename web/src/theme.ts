@@ -19,6 +19,7 @@ export const theme: ThemeConfig = {
     colorLink: COLOURS.accent,
     colorError: '#9c1c1c',
     colorWarning: COLOURS.warning,
+    colorSuccess: COLOURS.accent,
     colorText: COLOURS.ink,
     colorTextSecondary: COLOURS.quiet,
     colorTextDescription: COLOURS.quiet,

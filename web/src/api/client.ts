@@ -10,6 +10,7 @@ export type ExportedCase = Schemas['ExportedCase'];
 export type ZoneView = Schemas['ZoneView'];
 export type BandView = Schemas['BandView'];
 export type LookView = Schemas['LookView'];
+export type SequenceView = Schemas['SequenceView'];
 export type PlanView = Schemas['PlanView'];
 export type BowlView = Schemas['BowlView'];
 export type TaskView = Schemas['TaskView'];
@@ -35,7 +36,27 @@ export type DayView = Schemas['DayView'];
 export type ClientView = Schemas['ClientView'];
 export type FoundClients = Schemas['FoundClients'];
 export type HouseSettings = Schemas['Settings'];
-export type StockView = Schemas['StockView'];
+export type JobView = Schemas['JobView'];
+export type TaskState = Schemas['TaskState'];
+export type ChangedView = Schemas['ChangedView'];
+export type LookBackView = Schemas['LookBackView'];
+export type BandBack = Schemas['BandBack'];
+export type ShownView = Schemas['ShownView'];
+export type BetterView = Schemas['BetterView'];
+export type FadingView = Schemas['FadingView'];
+export type AfterView = Schemas['AfterView'];
+export type PastFound = Schemas['PastFound'];
+export type TaughtView = Schemas['TaughtView'];
+export type ClockView = Schemas['ClockView'];
+export type MixView = Schemas['MixView'];
+export type CardView = Schemas['CardView'];
+export type LineView = Schemas['LineView'];
+export type ShelfView = Schemas['ShelfView'];
+export type RangeView = Schemas['RangeView'];
+export type ProductView = Schemas['ProductView'];
+export type ImportView = Schemas['ImportView'];
+export type ShoppingList = Schemas['ShoppingList'];
+export type SearchProgress = Schemas['Progress'];
 export type ModelRun = Schemas['ModelRun'];
 export type ModelView = Schemas['ModelView'];
 export type ModelChoices = Schemas['ModelChoices'];
@@ -80,15 +101,11 @@ const UNREACHABLE: Problem = {
   remedy: 'Start it again; what you typed is kept on this screen and will be saved then.',
 };
 
-/** Sends a photograph as it is; whether it is one is for the server to say. */
-export async function sendPhoto(id: number, words: string, photo: File): Promise<PhotoView> {
+/** Sends something that is no JSON as it is; whether it is what it should be is for the server to say. */
+async function sent<T>(path: string, type: string, body: BodyInit): Promise<T> {
   let response;
   try {
-    response = await fetch(`/api/cases/${id}/photos?words=${encodeURIComponent(words)}`, {
-      method: 'POST',
-      headers: { 'Content-Type': photo.type === 'image/png' ? 'image/png' : 'image/jpeg' },
-      body: photo,
-    });
+    response = await fetch(path, { method: 'POST', headers: { 'Content-Type': type }, body });
   } catch {
     throw new Refused(UNREACHABLE);
   }
@@ -96,7 +113,20 @@ export async function sendPhoto(id: number, words: string, photo: File): Promise
   if (!response.ok) {
     throw new Refused(answer as Problem);
   }
-  return answer as PhotoView;
+  return answer as T;
+}
+
+export function sendPhoto(id: number, words: string, photo: File): Promise<PhotoView> {
+  return sent(
+    `/api/cases/${id}/photos?words=${encodeURIComponent(words)}`,
+    photo.type === 'image/png' ? 'image/png' : 'image/jpeg',
+    photo,
+  );
+}
+
+/** A range of products as comma-separated text. */
+export function sendRange(range: string, csv: string): Promise<ImportView> {
+  return sent(`/api/shelf/imports?range=${encodeURIComponent(range)}`, 'text/csv; charset=utf-8', csv);
 }
 
 /** Unwraps an answer of the client: the data, or a {@link Refused}. */

@@ -1,4 +1,5 @@
-import { keepPreviousData, useQuery, type UseQueryResult } from '@tanstack/react-query';
+import { keepPreviousData, useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import {
   answered,
   api,
@@ -8,22 +9,33 @@ import {
   type DecisionView,
   type FoundClients,
   type HouseSettings,
+  type JobView,
   type Kind,
   type Ladder,
   type LookView,
   type ModelChecks,
   type ModelChoices,
   type ModelRun,
+  type MixView,
   type ModelView,
   type PhotoView,
   type PlanView,
   type PromiseView,
   type RouteView,
-  type StockView,
+  type SearchProgress,
+  type SequenceView,
+  type ShelfView,
+  type ShoppingList,
   type StrandHistoryView,
   type StrandTestsView,
   type Tone,
   type Vocabulary,
+  type LookBackView,
+  type BetterView,
+  type FadingView,
+  type AfterView,
+  type PastFound,
+  type TaughtView,
 } from './client';
 
 export function useVocabulary(): UseQueryResult<Vocabulary> {
@@ -93,6 +105,15 @@ export function useRoutePlan(id: number, version: number, route: string): UseQue
 }
 
 /** The plan belongs to one version of a case, so a change of the case asks for it anew. */
+/** The chosen route on the clock. */
+export function useSequence(id: number, version: number): UseQueryResult<SequenceView> {
+  return useQuery({
+    queryKey: ['sequence', id, version],
+    queryFn: () => answered(api.GET('/api/cases/{id}/plan/sequence', { params: { path: { id } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
 export function usePlan(id: number, version: number): UseQueryResult<PlanView> {
   return useQuery({
     queryKey: ['plan', id, version],
@@ -152,8 +173,56 @@ export function useHouse(): UseQueryResult<HouseSettings> {
   return useQuery({ queryKey: ['house'], queryFn: () => answered(api.GET('/api/house')) });
 }
 
-export function useStock(): UseQueryResult<StockView[]> {
-  return useQuery({ queryKey: ['stock'], queryFn: () => answered(api.GET('/api/house/stock')) });
+export function useShelf(): UseQueryResult<ShelfView> {
+  return useQuery({ queryKey: ['shelf'], queryFn: () => answered(api.GET('/api/shelf')) });
+}
+
+/** What the plans of the coming days need and the shelf has not. */
+export function useShopping(from: string, days: number): UseQueryResult<ShoppingList> {
+  return useQuery({
+    queryKey: ['shopping', from, days],
+    queryFn: () => answered(api.GET('/api/shelf/shopping', { params: { query: { from, days } } })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** The bowls of a visit; assistants weigh on another screen, so it is looked at again and again. */
+export function useMix(id: number, version: number): UseQueryResult<MixView> {
+  return useQuery({
+    queryKey: ['mix', id, version],
+    queryFn: () => answered(api.GET('/api/cases/{id}/mix', { params: { path: { id } } })),
+    placeholderData: keepPreviousData,
+    refetchInterval: 5_000,
+  });
+}
+
+/** The running job. Whatever happens on another screen is heard of at once; a broken line mends itself. */
+export function useJob(id: number): UseQueryResult<JobView> {
+  const queries = useQueryClient();
+  useEffect(() => {
+    const line = new EventSource(`/api/cases/${id}/job/live`);
+    const again = (): void => void queries.invalidateQueries({ queryKey: ['job', id] });
+    line.addEventListener('job', again);
+    return () => line.close();
+  }, [queries, id]);
+  return useQuery({
+    queryKey: ['job', id],
+    queryFn: () => answered(api.GET('/api/cases/{id}/job', { params: { path: { id } } })),
+    refetchInterval: 30_000,
+    refetchOnReconnect: true,
+    placeholderData: keepPreviousData,
+  });
+}
+
+const LOOK_AT_SEARCH_EVERY = 400;
+
+/** How far the search for a shorter order is; looked at while it runs. */
+export function useSearchProgress(id: number, version: number): UseQueryResult<SearchProgress> {
+  return useQuery({
+    queryKey: ['search', id, version],
+    queryFn: () => answered(api.GET('/api/cases/{id}/plan/sequence/search', { params: { path: { id } } })),
+    refetchInterval: (query) => (query.state.data?.running ? LOOK_AT_SEARCH_EVERY : false),
+  });
 }
 
 /** Belongs to one version of a case, as the plan does. */
@@ -177,5 +246,60 @@ export function usePhotos(id: number): UseQueryResult<PhotoView[]> {
   return useQuery({
     queryKey: ['photos', id],
     queryFn: () => answered(api.GET('/api/cases/{id}/photos', { params: { path: { id } } })),
+  });
+}
+
+export function useLookBack(id: number): UseQueryResult<LookBackView> {
+  return useQuery({
+    queryKey: ['look back', id],
+    queryFn: () => answered(api.GET('/api/cases/{id}/look-back', { params: { path: { id } } })),
+  });
+}
+
+/** Thought through again with what is known now; it takes a second, so only when it is asked for. */
+export function useBetter(id: number, wanted: boolean): UseQueryResult<BetterView> {
+  return useQuery({
+    queryKey: ['look back', id, 'better'],
+    queryFn: () => answered(api.GET('/api/cases/{id}/look-back/better', { params: { path: { id } } })),
+    enabled: wanted,
+  });
+}
+
+export function useFaded(id: number): UseQueryResult<FadingView> {
+  return useQuery({
+    queryKey: ['look back', id, 'faded'],
+    queryFn: () => answered(api.GET('/api/cases/{id}/look-back/faded', { params: { path: { id } } })),
+  });
+}
+
+/** When to come again, and what to do at home. */
+export function useAfter(id: number): UseQueryResult<AfterView> {
+  return useQuery({
+    queryKey: ['after', id],
+    queryFn: () => answered(api.GET('/api/cases/{id}/after', { params: { path: { id } } })),
+  });
+}
+
+/** Past work, in the words a colourist asks with. */
+export function usePast(q: string): UseQueryResult<PastFound> {
+  return useQuery({
+    queryKey: ['past', q],
+    queryFn: ({ signal }) => answered(api.GET('/api/past', { params: { query: { q } }, signal })),
+    placeholderData: keepPreviousData,
+  });
+}
+
+export function useLearnedOfClient(id: number): UseQueryResult<TaughtView> {
+  return useQuery({
+    queryKey: ['learned', id],
+    queryFn: () => answered(api.GET('/api/clients/{id}/learned', { params: { path: { id } } })),
+  });
+}
+
+export function useLearnedOfHouse(wanted: boolean): UseQueryResult<TaughtView> {
+  return useQuery({
+    queryKey: ['learned', 'house'],
+    queryFn: () => answered(api.GET('/api/house/learned')),
+    enabled: wanted,
   });
 }

@@ -19,7 +19,7 @@ import { CaseDocument, type Saving } from '../state/caseDocument';
 import { LIGHTS, useLight } from '../state/light';
 import { cmWords } from '../state/strands';
 
-/** The order of the work; the keys 1 to 5 lead there. */
+/** The order of the work; the keys 1 to 9 lead there. */
 const CASE_PAGES = [
   { to: 'consult', words: 'Consult' },
   { to: 'history', words: 'History' },
@@ -27,6 +27,9 @@ const CASE_PAGES = [
   { to: 'tests', words: 'Tests' },
   { to: 'decide', words: 'Decide' },
   { to: 'plan', words: 'Plan' },
+  { to: 'order', words: 'Order' },
+  { to: 'mix', words: 'Mix' },
+  { to: 'chair', words: 'Chair' },
 ];
 
 type Loading =
@@ -93,7 +96,7 @@ function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
         <DraftField
           label="Client"
           hideLabel
-          width={168}
+          width={136}
           value={content.clientName}
           refused={refusedName ? problem?.remedy : undefined}
           onText={(clientName) => document.edit({ ...content, clientName }, 'clientName')}

@@ -3,7 +3,8 @@ import { Button, Input, Modal, Spin } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { answered, api, problemOf, type ClientView, type Problem } from '../api/client';
-import { useClient } from '../api/queries';
+import { useClient, useLearnedOfClient } from '../api/queries';
+import { Factors } from '../parts/Factors';
 import { ProblemNote } from '../parts/ProblemNote';
 import { Swatch } from '../parts/Swatch';
 import { TopBar } from '../parts/TopBar';
@@ -104,6 +105,9 @@ function Known({ client }: { client: ClientView }): ReactNode {
             <Link to={`/cases/${one.id}/plan`} className="case-plan">
               Plan
             </Link>
+            <Link to={`/cases/${one.id}/look-back`} className="case-plan">
+              Look back
+            </Link>
             <Button
               type="text"
               aria-label={`Begin a new case from ${one.date}`}
@@ -114,6 +118,7 @@ function Known({ client }: { client: ClientView }): ReactNode {
           </li>
         ))}
       </ul>
+      <Learned id={client.id} />
       <Modal
         title={`Erase ${client.name} for good?`}
         open={erasing}
@@ -129,5 +134,38 @@ function Known({ client }: { client: ClientView }): ReactNode {
         <Input aria-label="Name to erase" value={typed} onChange={(e) => setTyped(e.target.value)} />
       </Modal>
     </>
+  );
+}
+
+/** What this client's visits have taught, to be forgotten if it misleads. */
+function Learned({ id }: { id: number }): ReactNode {
+  const queries = useQueryClient();
+  const learned = useLearnedOfClient(id).data;
+  if (!learned) {
+    return null;
+  }
+  return (
+    <section className="back-box" aria-label="Learned">
+      <h2>What visits have taught of this hair</h2>
+      <p className="quiet">
+        {learned.from === 0
+          ? 'No visit was looked back on yet.'
+          : `From ${learned.from} ${learned.from === 1 ? 'visit' : 'visits'}.`}{' '}
+        Bowls: {learned.grams} times what was reckoned, from {learned.bowls}{' '}
+        {learned.bowls === 1 ? 'bowl' : 'bowls'}.
+      </p>
+      <Factors changes={learned.hair} />
+      {learned.from > 0 && (
+        <Button
+          onClick={() =>
+            void answered(api.DELETE('/api/clients/{id}/learned', { params: { path: { id } } })).then(() =>
+              queries.invalidateQueries(),
+            )
+          }
+        >
+          Forget what visits have taught
+        </Button>
+      )}
+    </section>
   );
 }

@@ -1,9 +1,10 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { App, Button, Empty, Input, Spin } from 'antd';
-import { useRef, useState, type ReactNode } from 'react';
+import { useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { answered, api, problemOf, type CaseSummary, type ExportedCase, type Problem } from '../api/client';
-import { useCases, useClients } from '../api/queries';
+import { useCases, useClients, usePast } from '../api/queries';
+import { FileButton } from '../parts/FileButton';
 import { ProblemNote } from '../parts/ProblemNote';
 import { Swatch } from '../parts/Swatch';
 import { TopBar } from '../parts/TopBar';
@@ -22,6 +23,7 @@ export function ClientsPage(): ReactNode {
       <main className="cases">
         {problem && <ProblemNote problem={problem} />}
         <Search onProblem={setProblem} />
+        <Past />
         <h2>Latest cases</h2>
         {cases.isPending && <Spin />}
         {cases.isError && <ProblemNote problem={problemOf(cases.error)} />}
@@ -44,7 +46,6 @@ export function ClientsPage(): ReactNode {
 function Search({ onProblem }: { onProblem: (problem: Problem | null) => void }): ReactNode {
   const navigate = useNavigate();
   const queries = useQueryClient();
-  const file = useRef<HTMLInputElement>(null);
   const [words, setWords] = useState('');
   const found = useClients(useSettled(words, 120));
   const importFile = async (chosen: File): Promise<void> => {
@@ -69,21 +70,11 @@ function Search({ onProblem }: { onProblem: (problem: Problem | null) => void })
           />
         </label>
         <span className="push" />
-        <Button onClick={() => file.current?.click()}>Import a file</Button>
-        <input
-          ref={file}
-          type="file"
+        <FileButton
+          words="Import a file"
+          label="Case file"
           accept=".json,application/json"
-          className="unseen"
-          aria-label="Case file"
-          tabIndex={-1}
-          onChange={(event) => {
-            const chosen = event.target.files?.[0];
-            event.target.value = '';
-            if (chosen) {
-              void importFile(chosen);
-            }
-          }}
+          onFile={(chosen) => void importFile(chosen)}
         />
       </div>
       {found.isError && <ProblemNote problem={problemOf(found.error)} />}
@@ -105,6 +96,53 @@ function Search({ onProblem }: { onProblem: (problem: Problem | null) => void })
                 {one.lastDay && `, last ${one.lastDay}`}
               </small>
             </Link>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}
+
+/** Past work, asked for in one's own words. */
+function Past(): ReactNode {
+  const [words, setWords] = useState('');
+  const asked = useSettled(words, 200);
+  const past = usePast(asked);
+  return (
+    <section className="past" aria-label="Past work">
+      <label className="begin-client">
+        <span>Find past work by canvas, wish, shade, school or how it came out</span>
+        <Input
+          value={words}
+          aria-label="Find past work"
+          placeholder="10 to 6 on porous ends that stayed even"
+          onChange={(event) => setWords(event.target.value)}
+        />
+      </label>
+      {past.isError && <ProblemNote problem={problemOf(past.error)} />}
+      {asked.trim() !== '' && past.data && (
+        <p className="quiet" role="status" aria-label="Understood">
+          {past.data.visits.length === 0 ? 'Nothing found where ' : `${past.data.visits.length} found where `}
+          {past.data.understood.join(', ') || 'anything was done'}
+        </p>
+      )}
+      <ul>
+        {(asked.trim() === '' ? [] : (past.data?.visits ?? [])).map((one) => (
+          <li key={one.visitId}>
+            <Link to={`/cases/${one.visitId}/look-back`}>
+              <strong>
+                {one.clientName}, {one.date}
+              </strong>
+            </Link>
+            <span>
+              {one.canvas} to {one.wish}; {one.school}; porosity {one.porosity}
+              {one.shades && `; ${one.shades}`}
+            </span>
+            <span>{one.outcome}</span>
+            {[one.worked, one.alsoWorked].filter(Boolean).map((line) => (
+              <small key={line}>Worked: {line}</small>
+            ))}
+            {one.toChange && <small>To change: {one.toChange}</small>}
           </li>
         ))}
       </ul>

@@ -31,7 +31,7 @@ export function DayPage(): ReactNode {
     <>
       <TopBar>
         <Button type="text" onClick={() => setHouse(true)}>
-          House and stock
+          House
         </Button>
       </TopBar>
       <HouseDrawer open={house} onClose={() => setHouse(false)} />
@@ -314,11 +314,29 @@ function Due({ day }: { day: DayView }): ReactNode {
       <h2>Due</h2>
       <DueList title="Patch tests to read" visits={day.patchTestsToRead} none="none waits" page="consult" />
       <DueList title="Upkeep to call for" visits={day.upkeepDue} none="nobody" page="read" />
-      <h3>Stock low</h3>
+      <h3>To remind</h3>
+      {day.reminders.length === 0 && <p className="quiet">nobody</p>}
+      <ul>
+        {day.reminders.map((one) => (
+          <li key={`${one.visitId} ${one.words}`}>
+            <Link to={`/clients/${one.clientId}`}>
+              <strong>{one.clientName}</strong>
+            </Link>{' '}
+            <small>
+              {one.words}, {one.from} to {one.to}
+              {one.booked.length > 0 && `, booked ${one.booked[0]}`}
+            </small>
+            {one.warning && <small className="back-outside">{one.warning}</small>}
+          </li>
+        ))}
+      </ul>
+      <h3>
+        <Link to="/shelf">Stock low</Link>
+      </h3>
       {day.stockLow.length === 0 && <p className="quiet">nothing</p>}
       <ul>
         {day.stockLow.map((one) => (
-          <li key={one.id}>
+          <li key={one.name}>
             <strong>{one.name}</strong> <small>{one.grams} g left</small>
           </li>
         ))}

@@ -90,7 +90,7 @@ function Bowl({ bowl }: { bowl: BowlView }): ReactNode {
             <i>
               {part.parts} {part.parts === 1 ? 'part' : 'parts'}
             </i>
-            {part.code && <NotWanted code={part.code} words={part.shade} />}
+            {part.code && !part.clear && <NotWanted code={part.code} words={part.shade} />}
           </li>
         ))}
         <li className="weigh">

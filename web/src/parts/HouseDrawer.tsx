@@ -1,8 +1,9 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Drawer, Input, Switch } from 'antd';
 import { useState, type ReactNode } from 'react';
-import { answered, api, problemOf, type HouseSettings, type Problem, type StockView } from '../api/client';
-import { useHouse, useStock } from '../api/queries';
+import { answered, api, problemOf, type HouseSettings, type Problem } from '../api/client';
+import { useHouse, useLearnedOfHouse, useVocabulary } from '../api/queries';
+import { Factors } from './Factors';
 import { ProblemNote } from './ProblemNote';
 import { typedNumber } from './DraftField';
 
@@ -13,11 +14,11 @@ const RATES: { of: 'anHour' | 'colourGram' | 'lightenerGram' | 'treatmentGram'; 
   { of: 'treatmentGram', words: 'A gram of treatment' },
 ];
 
-/** Chairs, local rules, what the house charges, and what is on the shelf. */
+/** Chairs, local rules, what the house charges, and how long things take. */
 export function HouseDrawer({ open, onClose }: { open: boolean; onClose: () => void }): ReactNode {
   const queries = useQueryClient();
   const house = useHouse().data;
-  const stock = useStock().data ?? [];
+  const figures = useVocabulary().data?.durations ?? [];
   const [problem, setProblem] = useState<Problem | null>(null);
   const done = async (work: Promise<unknown>): Promise<void> => {
     try {
@@ -30,9 +31,8 @@ export function HouseDrawer({ open, onClose }: { open: boolean; onClose: () => v
   };
   const set = (settings: HouseSettings): Promise<void> =>
     done(answered(api.PUT('/api/house', { body: settings })));
-  const keep = (one: StockView): Promise<void> => done(answered(api.PUT('/api/house/stock', { body: one })));
   return (
-    <Drawer title="House and stock" open={open} onClose={onClose} size={460}>
+    <Drawer title="House" open={open} onClose={onClose} size={460}>
       {problem && <ProblemNote problem={problem} />}
       {house && (
         <div className="house">
@@ -60,11 +60,11 @@ export function HouseDrawer({ open, onClose }: { open: boolean; onClose: () => v
           </div>
           <div className="house-switch">
             <Switch
-              aria-label="Inches on the client's pages"
+              aria-label="Inches and ounces"
               checked={house.inches}
               onChange={(inches) => void set({ ...house, inches })}
             />
-            <span>Inches on the client&rsquo;s pages</span>
+            <span>Inches on the client&rsquo;s pages, ounces at the scale</span>
           </div>
           <div className="wish-line" role="group" aria-label="Rates">
             {RATES.map(({ of, words }) => (
@@ -98,68 +98,97 @@ export function HouseDrawer({ open, onClose }: { open: boolean; onClose: () => v
           </div>
         </div>
       )}
-      <h3>Stock</h3>
-      <ul className="stock">
-        {[...stock, { id: 0, name: '', grams: 0, lowGrams: 0, low: false }].map((one) => (
-          <StockLine
-            key={`${one.id} ${one.name} ${one.grams} ${one.lowGrams}`}
-            one={one}
-            onKeep={keep}
-            onRemove={(id) =>
-              done(answered(api.DELETE('/api/house/stock/{id}', { params: { path: { id } } })))
-            }
-          />
-        ))}
-      </ul>
+      {house && (
+        <details className="durations">
+          <summary>How long things take</summary>
+          <ul>
+            {figures.map(({ name, unit, value }) => (
+              <Duration
+                key={`${name} ${own(house, name) ?? ''}`}
+                name={name}
+                unit={unit}
+                shipped={value}
+                set={own(house, name)}
+                onSet={(figure) =>
+                  void set({
+                    ...house,
+                    durations: [
+                      ...house.durations.filter((one) => one.name !== name),
+                      ...(figure === null ? [] : [{ name, value: figure }]),
+                    ],
+                  })
+                }
+              />
+            ))}
+          </ul>
+        </details>
+      )}
+      {house && <Learned open={open} />}
     </Drawer>
   );
 }
 
-function StockLine(props: {
-  one: StockView;
-  onKeep: (one: StockView) => Promise<void>;
-  onRemove: (id: number) => Promise<void>;
-}): ReactNode {
-  const { one } = props;
-  const [name, setName] = useState(one.name);
-  const [grams, setGrams] = useState(one.id === 0 ? '' : String(one.grams));
-  const [low, setLow] = useState(one.id === 0 ? '' : String(one.lowGrams));
-  const which = one.id === 0 ? 'new product' : one.name;
+/** What the heads of this house have in common, to be forgotten where the house has changed its products. */
+function Learned({ open }: { open: boolean }): ReactNode {
+  const queries = useQueryClient();
+  const learned = useLearnedOfHouse(open).data;
   return (
-    <li className={one.low ? 'low' : ''}>
-      <Input
-        aria-label={`Name of ${which}`}
-        placeholder="New product"
-        value={name}
-        onChange={(e) => setName(e.target.value)}
-      />
-      <Input
-        aria-label={`Grams of ${which}`}
-        suffix="g"
-        value={grams}
-        inputMode="decimal"
-        onChange={(e) => setGrams(e.target.value)}
-      />
-      <Input
-        aria-label={`Low mark of ${which}`}
-        suffix="g low"
-        value={low}
-        inputMode="decimal"
-        onChange={(e) => setLow(e.target.value)}
-      />
-      <Button
-        aria-label={`Keep ${which}`}
-        onClick={() =>
-          void props.onKeep({ ...one, name, grams: typedNumber(grams) || 0, lowGrams: typedNumber(low) || 0 })
-        }
-      >
-        Keep
-      </Button>
-      {one.id !== 0 && (
-        <Button type="text" aria-label={`Remove ${one.name}`} onClick={() => void props.onRemove(one.id)}>
-          ×
-        </Button>
+    <details className="durations">
+      <summary>What clients have taught</summary>
+      {learned && (
+        <>
+          <p className="quiet">
+            From {learned.from} {learned.from === 1 ? 'client' : 'clients'}; bowls take {learned.grams} times
+            what is reckoned, from {learned.bowls}.
+          </p>
+          <Factors changes={learned.hair} />
+          {learned.from > 0 && (
+            <Button
+              onClick={() =>
+                void answered(api.DELETE('/api/house/learned')).then(() => queries.invalidateQueries())
+              }
+            >
+              Forget it
+            </Button>
+          )}
+        </>
       )}
+    </details>
+  );
+}
+
+function own(house: HouseSettings, name: string): number | undefined {
+  return house.durations.find((one) => one.name === name)?.value;
+}
+
+/** A figure of the house; left empty it is as it ships. */
+function Duration(props: {
+  name: string;
+  unit: string;
+  shipped: number;
+  set: number | undefined;
+  onSet: (figure: number | null) => void;
+}): ReactNode {
+  const { name, unit, shipped, set } = props;
+  return (
+    <li>
+      <label className="rate">
+        <span>{name}</span>
+        <Input
+          aria-label={`${name}, ${unit}`}
+          inputMode="decimal"
+          suffix={unit}
+          placeholder={String(shipped)}
+          defaultValue={set === undefined ? '' : String(set)}
+          onBlur={(event) => {
+            const typed = event.target.value.trim();
+            const figure = typed === '' ? null : typedNumber(typed) || 0;
+            if (figure !== (set ?? null)) {
+              props.onSet(figure);
+            }
+          }}
+        />
+      </label>
     </li>
   );
 }

@@ -245,7 +245,6 @@ function Mix(props: {
   const shades = (useVocabulary().data?.shades ?? []).filter(
     ({ shadeClass }) => shadeClass === laying.shadeClass,
   );
-  const codeOf = (words: string): string => shades.find((shade) => shade.words === words)?.code ?? '';
   if (laying.mix.length === 0) {
     return (
       <span className="own-mix">
@@ -253,7 +252,7 @@ function Mix(props: {
         {found && (
           <Button
             aria-label={`Fix the mix of ${name}`}
-            onClick={() => onMix(found.parts.map(({ shade, parts }) => ({ shade: codeOf(shade), parts })))}
+            onClick={() => onMix(found.parts.map(({ code, parts }) => ({ shade: code, parts })))}
           >
             Fix
           </Button>

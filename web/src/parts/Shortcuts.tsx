@@ -8,7 +8,7 @@ const SHEET: { where: string; keys: [string, string][] }[] = [
     keys: [
       ['Ctrl Z', 'undo'],
       ['Ctrl Shift Z', 'redo'],
-      ['1 … 6', 'Consult · History · Read · Tests · Decide · Plan'],
+      ['1 … 9', 'Consult · History · Read · Tests · Decide · Plan · Order · Mix · Chair'],
       ['L', 'next light'],
       ['?', 'this sheet'],
     ],
@@ -35,6 +35,20 @@ const SHEET: { where: string; keys: [string, string][] }[] = [
       ['9l-beige', 'a tone, by its first letters'],
       ['10lp · 10lpp', 'high · very high porosity'],
       ['Enter', 'lay it and go to the next strand'],
+    ],
+  },
+  {
+    where: 'On a block of the order',
+    keys: [
+      ['← · →', 'five minutes earlier · later'],
+      ['Enter', 'what it is'],
+    ],
+  },
+  {
+    where: 'At the chair',
+    keys: [
+      ['Space', 'begin or end what is to be done now'],
+      ['P', 'hands rest, or go on'],
     ],
   },
   {

@@ -10,7 +10,31 @@ const KIND_WORDS: Record<TaskView['kind'], string> = {
   CHECK: 'check',
   RINSE: 'rinse',
   DRY: 'dry',
+  BREAK: 'break',
 };
+
+/** Zone after zone of the same is one line here; the order on the clock shows them one by one. */
+function together(tasks: TaskView[]): TaskView[] {
+  const lines: TaskView[] = [];
+  for (const task of tasks) {
+    const same = lines.find(
+      (line) =>
+        line.title === task.title &&
+        line.visit === task.visit &&
+        line.step === task.step &&
+        ['APPLY', 'WORK'].includes(task.kind),
+    );
+    if (same) {
+      const end = Math.max(same.startMinute + same.minutes, task.startMinute + task.minutes);
+      same.endClock = end > same.startMinute + same.minutes ? task.endClock : same.endClock;
+      same.minutes = end - same.startMinute;
+      same.zones = [...new Set([...same.zones, ...task.zones])];
+    } else {
+      lines.push({ ...task });
+    }
+  }
+  return lines;
+}
 
 /** The order of work on the clock, after what must be settled first. */
 export function Steps({ plan }: { plan: PlanView }): ReactNode {
@@ -33,8 +57,8 @@ export function Steps({ plan }: { plan: PlanView }): ReactNode {
       ))}
       <Cautions cautions={plan.cautions} title="For the whole plan" />
       <ol>
-        {plan.tasks.map((task) => (
-          <li key={`${task.startMinute} ${task.title}`} className={`task ${task.kind.toLowerCase()}`}>
+        {together(plan.tasks).map((task) => (
+          <li key={task.key} className={`task ${task.kind.toLowerCase()}`}>
             <time>{task.clock}</time>
             <span className="task-kind">{KIND_WORDS[task.kind]}</span>
             <span className="task-words">

@@ -26,6 +26,7 @@ export function TopBar({ children }: { children?: ReactNode }): ReactNode {
           Day
         </NavLink>
         <NavLink to="/clients">Clients</NavLink>
+        <NavLink to="/shelf">Shelf</NavLink>
       </nav>
       {children}
       <span className="push" />

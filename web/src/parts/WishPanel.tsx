@@ -1,6 +1,14 @@
 import { Button, Drawer, Select, Switch } from 'antd';
 import type { ReactNode } from 'react';
-import type { AimView, PartWishView, Place, WishView } from '../api/client';
+import {
+  answered,
+  api,
+  type AimView,
+  type MeasuredView,
+  type PartWishView,
+  type Place,
+  type WishView,
+} from '../api/client';
 import { useVocabulary } from '../api/queries';
 import { useCase } from '../state/caseContext';
 import { AimFields } from './AimFields';
@@ -30,6 +38,10 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
     label: vocabulary?.places.find(({ value }) => value === place)?.words ?? place,
   }));
   const { kind } = wish.design;
+  const photographed = async ({ l, a, b }: MeasuredView): Promise<void> => {
+    const { level, tone, picked } = await answered(api.POST('/api/measured-colour', { body: { l, a, b } }));
+    set({ level, tone, picked });
+  };
   const colour = (name: string, of: 'root' | 'ends' | 'pieces'): ReactNode => (
     <AimFields name={name} aim={wish.design[of]} onAim={(aim: AimView) => design({ [of]: aim })} />
   );
@@ -202,9 +214,7 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
         </section>
         <section>
           <h3>From a photograph</h3>
-          <Photos
-            onColour={({ l, a, b }) => set({ picked: [{ l, a, b }], level: wish.level, tone: wish.tone })}
-          />
+          <Photos onColour={(colour) => void photographed(colour)} />
         </section>
       </div>
     </Drawer>

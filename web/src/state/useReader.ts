@@ -1,7 +1,12 @@
 import { useRef, useState } from 'react';
-import { answered, api, problemOf, type Problem } from '../api/client';
+import { answered, api, problemOf, type MeasuredLook, type Place, type Problem } from '../api/client';
 import { useCase } from './caseContext';
 import { withDetail, type BandAt } from './strands';
+
+/** One measurement, held so far from the scalp. */
+export function askReader(id: number, place: Place, cm: number): Promise<MeasuredLook> {
+  return answered(api.POST('/api/cases/{id}/reader', { params: { path: { id } }, body: { place, cm } }));
+}
 
 /** Asks the colour reader for one band; what went wrong is said and changes nothing. */
 export function useReader(at: BandAt): {
@@ -23,12 +28,7 @@ export function useReader(at: BandAt): {
     setBusy(true);
     try {
       for (let i = 0; i < times; i++) {
-        const answer = await answered(
-          api.POST('/api/cases/{id}/reader', {
-            params: { path: { id: state.id } },
-            body: { place: zone.place, cm: (band.fromCm + band.toCm) / 2 },
-          }),
-        );
+        const answer = await askReader(state.id, zone.place, (band.fromCm + band.toCm) / 2);
         const now = document.snapshot().content;
         const before = now.zones[at.zone]?.bands[at.band]?.detail.measured ?? [];
         document.edit(withDetail(now, at, { measured: [...before, answer.measured] }), 'reader');

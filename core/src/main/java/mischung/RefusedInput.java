@@ -38,7 +38,9 @@ public final class RefusedInput extends IllegalArgumentException {
 
     /** The same refusal, seen from one room further out: {@code at("bands[1]")} turns "level" into "bands[1].level". */
     public RefusedInput at(String outer) {
-        return new RefusedInput(field.isEmpty() ? outer : outer + "." + field, value, remedy);
+        // A place in a list follows its list without a dot: "ownRoute[0]".
+        String between = field.isEmpty() || field.startsWith("[") ? "" : ".";
+        return new RefusedInput(outer + between + field, value, remedy);
     }
 
     /**

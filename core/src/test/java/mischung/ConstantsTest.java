@@ -58,7 +58,9 @@ class ConstantsTest {
                         "reading",
                         "history",
                         "photo",
-                        "caution");
+                        "habit",
+                        "caution",
+                        "upkeep");
     }
 
     @Test

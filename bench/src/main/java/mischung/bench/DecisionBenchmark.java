@@ -11,11 +11,9 @@ import mischung.formula.FormulaSearch;
 import mischung.formula.FormulaTask;
 import mischung.hair.Canvas;
 import mischung.hair.Dyes;
-import mischung.hair.Head;
 import mischung.hair.Look;
 import mischung.hair.PigmentLine;
 import mischung.hair.Porosity;
-import mischung.hair.Reading;
 import mischung.hair.Tone;
 import mischung.hair.ToneScale;
 import mischung.plan.Desk;
@@ -24,7 +22,7 @@ import mischung.product.Shade;
 import mischung.product.ShadeClass;
 import mischung.route.Decide;
 import mischung.route.Decision;
-import mischung.route.Rates;
+import mischung.route.House;
 import mischung.route.Route;
 import mischung.school.Method;
 import mischung.wish.Wish;
@@ -45,11 +43,11 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 3, time = 1)
+@Warmup(iterations = 5, time = 2)
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class DecisionBenchmark {
-    private final Head head = new PlanBenchmark().head();
+    private final PlanBenchmark forty = new PlanBenchmark();
     private final Wish wish = new Wish(5, Tone.NATURAL);
     private final FormulaTask task = task();
 
@@ -79,7 +77,7 @@ public class DecisionBenchmark {
     }
 
     private Desk desk() {
-        return new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3);
+        return new Desk(forty.head(), wish, ProductRange.demo(), Calibration.none(), 3);
     }
 
     @Benchmark
@@ -89,19 +87,16 @@ public class DecisionBenchmark {
 
     @Benchmark
     public Route firstAnswer() {
-        return Decide.first(desk(), Method.USUAL, Rates.USUAL);
+        return Decide.first(desk(), Method.USUAL, House.USUAL);
     }
 
     @Benchmark
     public Decision fullDecision() {
-        return Decide.of(desk(), Method.USUAL, Optional.empty(), plan -> List.of(), Rates.USUAL);
+        return Decide.of(desk(), Method.USUAL, Optional.empty(), plan -> List.of(), House.USUAL);
     }
 
     @Benchmark
     public List<Look> baselineLookOnceAtEachBand() {
-        return head.zones().stream()
-                .flatMap(zone -> zone.strand().bands().stream())
-                .map(band -> Reading.canvasOf(band).look())
-                .toList();
+        return forty.baselineLookOnceAtEachBand();
     }
 }

@@ -42,7 +42,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class PlanBenchmark {
-    private static final List<ZonePlace> EIGHT = List.of(
+    static final List<ZonePlace> EIGHT = List.of(
             ZonePlace.FRINGE,
             ZonePlace.PARTING,
             ZonePlace.CROWN,

@@ -29,4 +29,21 @@ public record Caution(CautionRule rule, Strength strength, String sentence, Stri
     public String title() {
         return rule.words();
     }
+
+    static Caution block(CautionRule rule, String sentence, String lifts) {
+        return new Caution(rule, Strength.BLOCK, sentence, lifts, false);
+    }
+
+    /** Blocks until somebody asks, looks or reads a test; then it may be gone. */
+    static Caution open(CautionRule rule, String sentence, String lifts) {
+        return new Caution(rule, Strength.BLOCK, sentence, lifts, true);
+    }
+
+    static Caution warn(CautionRule rule, String sentence, String lifts) {
+        return new Caution(rule, Strength.WARN, sentence, lifts, false);
+    }
+
+    static Caution remind(CautionRule rule, String sentence, String lifts) {
+        return new Caution(rule, Strength.REMIND, sentence, lifts, false);
+    }
 }

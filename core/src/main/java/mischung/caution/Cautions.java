@@ -96,7 +96,7 @@ public final class Cautions {
                                 .filter(felt -> !felt.mayGoOn())
                                 .isPresent());
         if (keptOff && !all.isEmpty()) {
-            all.add(warn(
+            all.add(Caution.warn(
                     CautionRule.STRENGTH_FELT,
                     "Some of this hair failed the stretch test and is left out: keep everything but care off it.",
                     "A treatment, and a wet strand that springs back."));
@@ -110,11 +110,11 @@ public final class Cautions {
             return List.of();
         }
         return List.of(
-                remind(
+                Caution.remind(
                         CautionRule.PREDICTION,
                         "The colours shown are computed. Lay the filler and the target on a hidden strand before the head.",
                         "A strand test that came out as shown."),
-                remind(
+                Caution.remind(
                         CautionRule.LOCAL_LAW,
                         "Local law, the maker's instructions and licensed practice come first.",
                         "Nothing; it always holds."));
@@ -127,10 +127,9 @@ public final class Cautions {
             patchTest(work, all);
             scalp(work, all);
             client(work, all);
-            strongAtScalp(work, all);
         }
         homeColour(work, all);
-        strength(work, all);
+        HairCautions.of(work, all);
         air(work, all);
         return all;
     }
@@ -141,7 +140,7 @@ public final class Cautions {
             return;
         }
         if (told.earlierReaction() == Answer.YES) {
-            all.add(block(
+            all.add(Caution.block(
                     CautionRule.EARLIER_REACTION,
                     "The client reacted to colour before"
                             + (told.allergies().isBlank()
@@ -150,7 +149,7 @@ public final class Cautions {
                             + ". The next reaction can be far worse: no colour.",
                     ONLY_A_DOCTOR));
         } else if (told.earlierReaction() == Answer.NOT_ASKED) {
-            all.add(open(
+            all.add(Caution.open(
                     CautionRule.EARLIER_REACTION,
                     "Nobody has asked yet whether the client ever reacted to hair colour.",
                     "Ask, and note the answer in the consultation."));
@@ -159,13 +158,13 @@ public final class Cautions {
             return;
         }
         if (told.blackTattoo() == Answer.YES) {
-            all.add(block(
+            all.add(Caution.block(
                     CautionRule.BLACK_TATTOO,
                     "The client reacted to a temporary black henna tattoo. It often holds the dye that oxidative colour is made"
                             + " of: no oxidative colour.",
                     ONLY_A_DOCTOR));
         } else if (told.blackTattoo() == Answer.NOT_ASKED) {
-            all.add(open(
+            all.add(Caution.open(
                     CautionRule.BLACK_TATTOO,
                     "Nobody has asked yet about a reaction to a temporary black henna tattoo.",
                     "Ask, and note the answer in the consultation."));
@@ -180,14 +179,14 @@ public final class Cautions {
         int hours = (int) PatchTest.hours();
         if (test.result() == PatchTest.Result.REACTION) {
             // A reaction on the skin is an earlier reaction, so nobody may take it on.
-            all.add(block(
+            all.add(Caution.block(
                     CautionRule.EARLIER_REACTION,
                     "The patch test showed a reaction: no oxidative colour.",
                     ONLY_A_DOCTOR));
             return;
         }
         if (test.placed().isEmpty()) {
-            all.add(open(
+            all.add(Caution.open(
                     CautionRule.PATCH_TEST,
                     "No patch test was laid. By the product's instructions, commonly " + hours
                             + " hours before oxidative colour.",
@@ -196,18 +195,18 @@ public final class Cautions {
         }
         LocalDate placed = test.placed().get();
         if (test.result() == PatchTest.Result.NOT_READ) {
-            all.add(open(
+            all.add(Caution.open(
                     CautionRule.PATCH_TEST,
                     "The patch test of " + placed + " was not read yet.",
                     "Reading it: no reaction after the time the product's instructions say, commonly " + hours
                             + " hours."));
         } else if (today.isBefore(test.readableFrom().orElse(placed))) {
-            all.add(open(
+            all.add(Caution.open(
                     CautionRule.PATCH_TEST,
                     "The patch test of " + placed + " is less than " + hours + " hours old.",
                     "Waiting, and reading it again."));
         } else if (ChronoUnit.DAYS.between(placed, today) > 7 * FIGURES.of("patch test holds")) {
-            all.add(open(
+            all.add(Caution.open(
                     CautionRule.PATCH_TEST,
                     "The patch test of " + placed + " is more than " + (int) FIGURES.of("patch test holds")
                             + " weeks old; skin changes its mind.",
@@ -221,13 +220,13 @@ public final class Cautions {
             return;
         }
         if (told.scalp() == Scalp.BROKEN || told.scalp() == Scalp.IRRITATED) {
-            all.add(block(
+            all.add(Caution.block(
                     CautionRule.SCALP,
                     "The scalp is " + (told.scalp() == Scalp.BROKEN ? "broken" : "irritated")
                             + ": no lightener and no oxidative colour.",
                     "A scalp that has healed, looked at again."));
         } else if (told.scalp() == Scalp.NOT_LOOKED_AT) {
-            all.add(open(
+            all.add(Caution.open(
                     CautionRule.SCALP,
                     "Nobody has looked at the scalp yet. On broken or irritated skin no lightener and no oxidative colour.",
                     "Look, and note it in the consultation."));
@@ -239,12 +238,12 @@ public final class Cautions {
             return;
         }
         if (told.underAge() == Answer.YES && !told.guardianAgreed()) {
-            all.add(block(
+            all.add(Caution.block(
                     CautionRule.UNDER_AGE,
                     "The client is under age. Makers and many laws forbid oxidative colour below sixteen.",
                     "Local law, and a guardian's agreement where it allows one."));
         } else if (told.underAge() == Answer.NOT_ASKED) {
-            all.add(warn(CautionRule.UNDER_AGE, "Nobody has asked for the client's age.", "Ask and note it."));
+            all.add(Caution.warn(CautionRule.UNDER_AGE, "Nobody has asked for the client's age.", "Ask and note it."));
         }
         asked(
                 told.pregnant(),
@@ -266,9 +265,9 @@ public final class Cautions {
 
     private static void asked(Answer answer, CautionRule rule, String yes, String lifts, List<Caution> all) {
         if (answer == Answer.YES) {
-            all.add(warn(rule, yes, lifts));
+            all.add(Caution.warn(rule, yes, lifts));
         } else if (answer == Answer.NOT_ASKED) {
-            all.add(warn(rule, rule.words() + ": nobody has asked yet.", "Ask and note it."));
+            all.add(Caution.warn(rule, rule.words() + ": nobody has asked yet.", "Ask and note it."));
         }
     }
 
@@ -280,23 +279,23 @@ public final class Cautions {
         if (suspected.isPresent() && told.cutStrand() != CutStrand.COOL_AND_WHOLE && work.is(Trait.ON_HEAD)) {
             all.add(
                     told.cutStrand() == CutStrand.REACTED
-                            ? block(
+                            ? Caution.block(
                                     CautionRule.HOME_COLOUR,
                                     "A cut strand reacted to peroxide (" + suspected.get()
                                             + "): it would heat and destroy the hair.",
                                     "Growing or cutting it off.")
-                            : open(
+                            : Caution.open(
                                     CautionRule.HOME_COLOUR,
                                     "On the hair lies " + suspected.get()
                                             + ": peroxide can heat and destroy the hair. Test a cut strand first.",
                                     "A cut strand that stayed cool and whole in peroxide."));
         } else if (suspected.isPresent() && told.cutStrand() == CutStrand.NOT_TESTED) {
-            all.add(warn(
+            all.add(Caution.warn(
                     CautionRule.HOME_COLOUR,
                     "This is the test itself: a glass dish, few hairs, gloves, and nobody's face above it.",
                     "A strand that stays cool and whole."));
         } else if (told.homeColour() == HomeColour.NOT_ASKED && work.is(Trait.ON_HEAD)) {
-            all.add(open(
+            all.add(Caution.open(
                     CautionRule.HOME_COLOUR,
                     "Nobody has asked what was laid at home. Metallic, plant or unknown home colour: peroxide can heat and"
                             + " destroy the hair.",
@@ -315,97 +314,33 @@ public final class Cautions {
                 .findFirst();
     }
 
-    /** R39. */
-    private static void strength(Work work, List<Caution> all) {
-        boolean failed = work.stretched().stream().anyMatch(felt -> !felt.mayGoOn());
-        if (failed
-                && work.is(Trait.ON_HEAD)
-                && (work.is(Trait.OXIDATIVE) || work.is(Trait.PERSULFATE) || work.is(Trait.REMOVER))) {
-            all.add(block(
-                    CautionRule.STRENGTH_FELT,
-                    "A wet strand of it did not return. Stop: rinse, treat, and change the plan.",
-                    "A treatment, and a wet strand that springs back."));
-        }
-        if (!work.after().mayGoOn()) {
-            all.add(block(
-                    CautionRule.STRENGTH_AFTER,
-                    "By this the hair " + work.after().words() + ". Stop before: rinse, treat, and change the plan.",
-                    "A gentler way, or a strand test after which a wet strand springs back."));
-        }
-        if (work.is(Trait.VERY_POROUS) && work.is(Trait.ON_HEAD) && work.is(Trait.COLOUR)) {
-            all.add(warn(
-                    CautionRule.VERY_POROUS,
-                    "Stretch a wet strand of it before anything else. If it stretches without return, feels gummy or breaks:"
-                            + " no colour today, treat it.",
-                    "A wet strand that springs back, noted at the band."));
-        }
-    }
-
-    private static void strongAtScalp(Work work, List<Caution> all) {
-        if (work.is(Trait.AT_SCALP) && work.volume() >= FIGURES.of("strong developer")) {
-            all.add(block(
-                    CautionRule.STRONG_AT_SCALP,
-                    "No 30 or 40 vol on the scalp by default. It burns; the maker's instructions and local law decide.",
-                    "A weaker developer, or keeping it off the scalp."));
-        }
-        if (work.is(Trait.CLEANSE_MIX) && work.is(Trait.AT_SCALP)) {
-            all.add(block(
-                    CautionRule.CLEANSE_AT_SCALP,
-                    "Off the scalp only: keep it one to two centimetres away (R31).",
-                    "Laying it on the mids."));
-        }
-        if (work.is(Trait.COVERAGE) && work.is(Trait.AT_SCALP) && work.volume() >= FIGURES.of("coverage developer")) {
-            all.add(warn(
-                    CautionRule.TWENTY_AT_SCALP,
-                    "Coverage colour lies on the scalp. Gloves, no rubbing in, rinse at once on burning.",
-                    "Nothing; watch it."));
-        }
-    }
-
     private void air(Work work, List<Caution> all) {
         if (work.is(Trait.PERSULFATE)) {
             if (work.is(Trait.ON_HEAD) && told.asthma() == Answer.YES) {
                 all.add(
-                        block(
+                        Caution.block(
                                 CautionRule.ASTHMA,
                                 "The client has asthma, and persulfates can trigger it.",
                                 "A way without lightener, or the client's doctor; dust-free product, fresh air, off the scalp."));
             } else if (work.is(Trait.ON_HEAD) && told.asthma() == Answer.NOT_ASKED) {
-                all.add(warn(
+                all.add(Caution.warn(
                         CautionRule.ASTHMA,
                         "Nobody has asked for asthma; persulfates can trigger it.",
                         "Ask and note it."));
             }
-            all.add(remind(
+            all.add(Caution.remind(
                     CautionRule.PERSULFATES,
                     "Not on broken or irritated scalp. Persulfates can trigger asthma, with whoever mixes them too.",
                     "A whole scalp, and nobody near who reacts."));
         }
         if (work.is(Trait.FOIL_AND_WARMTH)) {
-            all.add(warn(
+            all.add(Caution.warn(
                     CautionRule.FOIL_AND_WARMTH,
                     "Foil under a heater can overheat and burn. Feel the foils, and never leave them.",
                     "No added warmth."));
         }
         if (work.peroxide() || work.is(Trait.PERSULFATE)) {
-            all.add(remind(CautionRule.PROTECTION, "Gloves, eye protection, fresh air.", "Having them on."));
+            all.add(Caution.remind(CautionRule.PROTECTION, "Gloves, eye protection, fresh air.", "Having them on."));
         }
-    }
-
-    private static Caution block(CautionRule rule, String sentence, String lifts) {
-        return new Caution(rule, Strength.BLOCK, sentence, lifts, false);
-    }
-
-    /** Blocks until somebody asks, looks or reads a test; then it may be gone. */
-    private static Caution open(CautionRule rule, String sentence, String lifts) {
-        return new Caution(rule, Strength.BLOCK, sentence, lifts, true);
-    }
-
-    private static Caution warn(CautionRule rule, String sentence, String lifts) {
-        return new Caution(rule, Strength.WARN, sentence, lifts, false);
-    }
-
-    private static Caution remind(CautionRule rule, String sentence, String lifts) {
-        return new Caution(rule, Strength.REMIND, sentence, lifts, false);
     }
 }

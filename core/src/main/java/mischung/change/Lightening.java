@@ -49,6 +49,15 @@ public record Lightening(
         return new Lightening(product, volume, developerPerPowder, minutes, setting, bowlMinutes, rewetAt);
     }
 
+    public Lightening withVolume(double other) {
+        return new Lightening(product, other, developerPerPowder, minutes, setting, ageMinutes, rewetAt);
+    }
+
+    /** The same, left on so long. */
+    public Lightening lasting(double other) {
+        return new Lightening(product, volume, developerPerPowder, other, setting, ageMinutes, rewetAt);
+    }
+
     public Lightening rewettedAt(double minute) {
         return new Lightening(
                 product, volume, developerPerPowder, minutes, setting, ageMinutes, OptionalDouble.of(minute));

@@ -1,7 +1,11 @@
 package mischung.doubt;
 
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.function.ToDoubleFunction;
 import mischung.Constants;
 import mischung.change.Factors;
 import mischung.hair.Canvas;
@@ -28,6 +32,7 @@ public final class Calibration {
     private static final int ROUNDS = 8;
     private static final double NUDGE = 1e-3;
     private static final double MOST = Math.log(9);
+    private static final double CERTAIN = 1e-8;
 
     private final RealVector mean;
     private final RealMatrix covariance;
@@ -46,6 +51,61 @@ public final class Calibration {
                 .toArray();
         return new Calibration(
                 new ArrayRealVector(variances.length), MatrixUtils.createRealDiagonalMatrix(variances), 0);
+    }
+
+    static Calibration of(ToDoubleFunction<Factor> mean, ToDoubleFunction<Factor> variance) {
+        Factor[] all = Factor.values();
+        return new Calibration(
+                new ArrayRealVector(Arrays.stream(all).mapToDouble(mean).toArray()),
+                MatrixUtils.createRealDiagonalMatrix(
+                        Arrays.stream(all).mapToDouble(variance).toArray()),
+                0);
+    }
+
+    /** As if it were known for certain: to play through how a head truly is. */
+    public static Calibration certain(Factors factors) {
+        Map<Factor, Double> all = Map.of(
+                Factor.LIFT, factors.lift(),
+                Factor.UPTAKE, factors.uptake(),
+                Factor.REMOVAL, factors.removal(),
+                Factor.DAMAGE, factors.damage());
+        return of(factor -> Math.log(all.getOrDefault(factor, 1.0)), factor -> CERTAIN);
+    }
+
+    /** What was learned since, apart from what was known before. */
+    public Evidence since(Calibration before) {
+        RealMatrix now = MatrixUtils.inverse(covariance);
+        RealMatrix then = MatrixUtils.inverse(before.covariance);
+        RealVector shift = now.operate(mean).subtract(then.operate(before.mean));
+        RealMatrix more = now.subtract(then);
+        List<Double> precision = new ArrayList<>();
+        for (double[] row : more.getData()) {
+            Arrays.stream(row).forEach(precision::add);
+        }
+        return new Evidence(
+                Arrays.stream(shift.toArray()).boxed().toList(), precision, observations - before.observations);
+    }
+
+    /** With what another visit has taught. */
+    public Calibration with(Evidence evidence) {
+        int n = mean.getDimension();
+        RealMatrix before = MatrixUtils.inverse(covariance);
+        RealMatrix precision = before.copy();
+        RealVector shift = before.operate(mean);
+        for (int i = 0; i < n; i++) {
+            shift.addToEntry(i, evidence.shift().get(i));
+            for (int j = 0; j < n; j++) {
+                // Half of both sides, so that it stays symmetric whatever the rounding.
+                precision.addToEntry(
+                        i,
+                        j,
+                        (evidence.precision().get(i * n + j)
+                                        + evidence.precision().get(j * n + i))
+                                / 2);
+            }
+        }
+        RealMatrix after = MatrixUtils.inverse(precision);
+        return new Calibration(after.operate(shift), after, observations + evidence.observations());
     }
 
     public int observations() {

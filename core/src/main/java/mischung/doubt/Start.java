@@ -1,6 +1,7 @@
 package mischung.doubt;
 
 import java.util.List;
+import mischung.change.Factors;
 import mischung.hair.Band;
 import mischung.hair.Canvas;
 import mischung.hair.LevelScale;
@@ -9,7 +10,9 @@ import mischung.hair.Pigments;
 import mischung.hair.ReadIn;
 import mischung.hair.Reading;
 import mischung.hair.Thickness;
+import mischung.light.Ciede2000;
 import mischung.light.Illuminant;
+import mischung.light.Lab;
 
 /** A band before the work: what it is taken to be, and what else it may be. */
 public final class Start {
@@ -19,6 +22,9 @@ public final class Start {
     private static final int TRIES = 6;
     private static final double CLOSE_ENOUGH = 0.05;
     private static final double WIDEST = 3;
+    private static final double WARMEST = 1;
+    private static final int WARMTH_TRIES = 14;
+    private static final double GOLDEN = 0.618;
 
     private final Canvas best;
     private final List<Pigments> alike;
@@ -64,6 +70,31 @@ public final class Start {
         Canvas canvas = new Canvas(
                 explained, best.white(), best.greyShare(), best.fibre().withPorosity(porosity));
         return draw.levels() == 0 && draw.warmth() == 0 ? canvas : atLevel(canvas, explained, draw.levels());
+    }
+
+    /**
+     * How much warmer it is than its pigments say, so that it comes nearest to a colour seen: see {@link Draw#warmth}. Found
+     * by halving the golden section, within what one would still take for the same hair.
+     */
+    public double warmthOf(Lab seen) {
+        double levels = LevelScale.levelOf(seen.l()) - readLevel;
+        double from = -WARMEST;
+        double to = WARMEST;
+        for (int i = 0; i < WARMTH_TRIES; i++) {
+            double a = to - GOLDEN * (to - from);
+            double b = from + GOLDEN * (to - from);
+            if (off(seen, levels, a) < off(seen, levels, b)) {
+                to = b;
+            } else {
+                from = a;
+            }
+        }
+        return (from + to) / 2;
+    }
+
+    private double off(Lab seen, double levels, double warmth) {
+        return Ciede2000.between(
+                seen, in(new Draw(levels, warmth, 0, 0, Factors.AVERAGE)).lab());
     }
 
     /** More of what is warm, less of what is cool. */

@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.stream.Collectors;
-import java.util.stream.IntStream;
 import mischung.RefusedInput;
 import mischung.change.Deposit;
 import mischung.hair.Canvas;
@@ -21,12 +20,6 @@ import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.product.Mix;
 import mischung.product.Shade;
-import org.hipparchus.linear.ArrayRealVector;
-import org.hipparchus.linear.CholeskyDecomposition;
-import org.hipparchus.linear.LUDecomposition;
-import org.hipparchus.linear.MatrixUtils;
-import org.hipparchus.linear.RealMatrix;
-import org.hipparchus.linear.RealVector;
 
 /**
  * The mix of up to three shades and clear, in whole parts, that comes nearest to the aim.
@@ -54,25 +47,10 @@ public final class FormulaSearch {
     /** Nothing is mixed that lies further from the levels allowed: the mean alone does not tell how two depths behave. */
     private static final double FAR_LEVELS = 0.5;
 
-    private static final int MOST_PARTS = 6;
-    private static final int MOST_TOTAL = 8;
-    private static final int MOST_TOTAL_OF_THREE = 7;
     private static final int MOST_SHADES = 3;
 
-    /** Whole parts without a common divisor, for so many components. */
-    private static final int[][][] PATTERNS = {
-        {}, {{1}}, patterns(2, MOST_TOTAL), patterns(3, MOST_TOTAL_OF_THREE), patterns(4, MOST_TOTAL)
-    };
-
-    /** The same as shares of the whole, four to a pattern; components there are not have none. */
-    private static final double[][] SHARES = Arrays.stream(PATTERNS)
-            .map(patterns -> Arrays.stream(patterns)
-                    .flatMapToDouble(parts -> {
-                        double total = Arrays.stream(parts).sum();
-                        return IntStream.range(0, 4).mapToDouble(i -> i < parts.length ? parts[i] / total : 0);
-                    })
-                    .toArray())
-            .toArray(double[][]::new);
+    /** Of a larger shelf those that come nearest alone or with one other: mixes of three grow with its third power. */
+    private static final int MOST_WEIGHED = 120;
 
     @SuppressWarnings("ArrayRecordComponent") // never compared nor handed out; hundreds of thousands are made
     private record Candidate(int[] shades, int[] parts, double estimate) {}
@@ -88,17 +66,17 @@ public final class FormulaSearch {
     private final int coloured;
     private final List<Seen> seen;
     private final double weights;
-    private Dyes ideal;
+    private final Dyes ideal;
 
-    /** Each shade's place where the estimate of the squared difference is {@code floor} plus the distance squared. */
+    private Nearness nearness;
+
+    /** Each shade's place. */
     private double[][] points;
 
     /** For each share that is asked for, which of the shades count. */
     private final boolean[][] counted;
 
     private final double[] levels;
-
-    private double floor;
 
     private final PriorityQueue<Candidate> best =
             new PriorityQueue<>(Comparator.comparingDouble(Candidate::estimate).reversed());
@@ -114,16 +92,21 @@ public final class FormulaSearch {
                 .filter(s -> s.level() >= task.darkestMean() - FAR_LEVELS - 1e-9
                         && s.level() <= task.lightestMean() + FAR_LEVELS + 1e-9)
                 .toList();
-        this.coloured = plain.size();
-        this.shades = new ArrayList<>(plain);
-        task.candidates().stream().filter(Shade::isClear).findFirst().ifPresent(shades::add);
         this.seen = merged(task);
         this.kept = Math.max(FEWEST_KEPT, 2 * KEPT / (1 + seen.size()));
         this.weights = seen.stream().mapToDouble(Seen::weight).sum();
         this.ideal = DyeFit.near(seen.stream()
                 .map(s -> new DyeFit.Aim(s::under, s.aim, s.weight, task.depthWeight()))
                 .toList());
-        this.points = expand();
+        this.shades = new ArrayList<>(plain);
+        lookRound(ideal);
+        if (plain.size() > MOST_WEIGHED) {
+            shades.clear();
+            shades.addAll(InPairs.nearest(plain, points, MOST_WEIGHED));
+        }
+        this.coloured = shades.size();
+        task.candidates().stream().filter(Shade::isClear).findFirst().ifPresent(shades::add);
+        lookRound(ideal);
         this.levels = shades.stream().mapToDouble(Shade::level).toArray();
         this.counted = new boolean[task.shares().size()][shades.size()];
         for (int share = 0; share < counted.length; share++) {
@@ -166,8 +149,7 @@ public final class FormulaSearch {
         Optional<Exact> nearest = all.stream().min(Comparator.comparingDouble(Exact::weighed));
         if (task.shares().isEmpty() && nearest.filter(e -> e.weighed > FAR_OFF).isPresent()) {
             // Far from the ideal the quadratic says little: once more round the best that can be mixed.
-            ideal = nearest.orElseThrow().mix.dyes();
-            points = expand();
+            lookRound(nearest.orElseThrow().mix.dyes());
             best.clear();
             worstKept = Double.POSITIVE_INFINITY;
             all.addAll(round());
@@ -188,6 +170,15 @@ public final class FormulaSearch {
                 .findFirst()
                 .map(e -> new Formula.RunnerUp(e.mix, e.misfit));
         return Optional.of(new Formula(first.mix, first.misfit, tried, true, second));
+    }
+
+    private void lookRound(Dyes middle) {
+        nearness = Nearness.round(
+                middle,
+                seen.stream()
+                        .map(s -> new DyeFit.Aim(s::under, s.aim, s.weight / weights, task.depthWeight()))
+                        .toList());
+        points = shades.stream().map(s -> nearness.place(s.dyes())).toArray(double[][]::new);
     }
 
     /** Every mix by the estimate, the simple ones first since they tell what is worth beating; and the nearest in full. */
@@ -295,84 +286,28 @@ public final class FormulaSearch {
         return merged;
     }
 
-    /**
-     * Gauss and Newton's quadratic of the squared difference round the ideal amounts, and in it every shade's place: with
-     * the curvature as L·Lᵀ, a mix of dye amounts x lies at Lᵀ(x − x₀) from the quadratic's lowest point x₀.
-     */
-    private double[][] expand() {
-        double step = 1e-4;
-        double[] d = {ideal.yellow(), ideal.red(), ideal.blue()};
-        double atIdeal = 0;
-        double[] gradient = new double[3];
-        double[][] curvature = new double[3][3];
-        for (Seen s : seen) {
-            double[] here = terms(s, d);
-            double[][] slope = new double[3][];
-            for (int k = 0; k < 3; k++) {
-                double[] moved = d.clone();
-                moved[k] += step;
-                double[] there = terms(s, moved);
-                slope[k] = new double[] {
-                    (there[0] - here[0]) / step, (there[1] - here[1]) / step, (there[2] - here[2]) / step
-                };
-            }
-            double w = s.weight / weights;
-            for (int term = 0; term < 3; term++) {
-                atIdeal += w * here[term] * here[term];
-                for (int k = 0; k < 3; k++) {
-                    gradient[k] += 2 * w * here[term] * slope[k][term];
-                    for (int m = 0; m < 3; m++) {
-                        curvature[k][m] += w * slope[k][term] * slope[m][term];
-                    }
-                }
-            }
-        }
-        RealMatrix c = MatrixUtils.createRealMatrix(curvature);
-        // Where a primary no longer shows, the quadratic is flat; a little thrift keeps it bowl-shaped.
-        c = c.add(MatrixUtils.createRealIdentityMatrix(3).scalarMultiply(1 + 1e-9 * c.getTrace()));
-        RealVector down = new LUDecomposition(c)
-                .getSolver()
-                .solve(new ArrayRealVector(gradient))
-                .mapMultiply(-0.5);
-        floor = atIdeal - c.operate(down).dotProduct(down);
-        RealMatrix turned = new CholeskyDecomposition(c, 1e-9, 0).getLT();
-        double[] lowest = {d[0] + down.getEntry(0), d[1] + down.getEntry(1), d[2] + down.getEntry(2)};
-        return shades.stream()
-                .map(s -> turned.operate(new double[] {
-                    s.dyes().yellow() - lowest[0],
-                    s.dyes().red() - lowest[1],
-                    s.dyes().blue() - lowest[2]
-                }))
-                .toArray(double[][]::new);
-    }
-
-    private double[] terms(Seen s, double[] d) {
-        Ciede2000.Parts parts = Ciede2000.parts(s.aim, s.under(new Dyes(d[0], d[1], d[2])));
-        return new double[] {task.depthWeight() * parts.lightness(), parts.chroma(), parts.hue()};
-    }
-
     private void weigh(int[] chosen, int count) {
         double price = PRICE_OF_A_SHADE * (count - 1);
         double[] a = points[chosen[0]];
         double[] b = points[chosen[Math.min(1, count - 1)]];
         double[] c = points[chosen[Math.min(2, count - 1)]];
         double[] d = points[chosen[count - 1]];
-        int[][] patterns = PATTERNS[count];
-        double[] shares = SHARES[count];
+        int[][] patterns = WholeParts.of(count);
+        double[] part = WholeParts.sharesOf(count);
         tried += patterns.length;
         // The hottest lines of the program: millions of mixes a decision.
         double beyond = beyond(price);
         for (int i = 0; i < patterns.length; i++) {
-            double p = shares[4 * i];
-            double q = shares[4 * i + 1];
-            double r = shares[4 * i + 2];
-            double t = shares[4 * i + 3];
+            double p = part[4 * i];
+            double q = part[4 * i + 1];
+            double r = part[4 * i + 2];
+            double t = part[4 * i + 3];
             double x = p * a[0] + q * b[0] + r * c[0] + t * d[0];
             double y = p * a[1] + q * b[1] + r * c[1] + t * d[1];
             double z = p * a[2] + q * b[2] + r * c[2] + t * d[2];
             double squared = x * x + y * y + z * z;
             if (squared <= beyond && keepsRules(chosen, patterns[i], count)) {
-                double estimate = Math.sqrt(Math.max(0, floor + squared)) + price;
+                double estimate = Math.sqrt(Math.max(0, nearness.floor() + squared)) + price;
                 keep(new Candidate(Arrays.copyOf(chosen, count), patterns[i], estimate));
                 beyond = beyond(price);
             }
@@ -382,7 +317,7 @@ public final class FormulaSearch {
     /** Squared distance from the lowest point past which a mix of this price is not kept; below 0: none is. */
     private double beyond(double price) {
         double room = worstKept - price;
-        return room < 0 ? -1 : room == Double.POSITIVE_INFINITY ? room : room * room - floor;
+        return room < 0 ? -1 : room == Double.POSITIVE_INFINITY ? room : room * room - nearness.floor();
     }
 
     private void keep(Candidate candidate) {
@@ -447,33 +382,5 @@ public final class FormulaSearch {
                 .thenComparing(Comparator.comparingInt(Mix.Part::parts).reversed())
                 .thenComparing(p -> p.shade().code()));
         return new Mix(parts);
-    }
-
-    private static int[][] patterns(int shades, int mostTotal) {
-        List<int[]> found = new ArrayList<>();
-        int[] parts = new int[shades];
-        collect(parts, 0, mostTotal, found);
-        return found.toArray(int[][]::new);
-    }
-
-    private static void collect(int[] parts, int at, int left, List<int[]> found) {
-        if (at == parts.length) {
-            int divisor = 0;
-            for (int part : parts) {
-                divisor = gcd(part, divisor);
-            }
-            if (divisor == 1) {
-                found.add(parts.clone());
-            }
-            return;
-        }
-        for (int p = 1; p <= Math.min(MOST_PARTS, left - (parts.length - at - 1)); p++) {
-            parts[at] = p;
-            collect(parts, at + 1, left - p, found);
-        }
-    }
-
-    private static int gcd(int a, int b) {
-        return b == 0 ? a : gcd(b, a % b);
     }
 }

@@ -1,5 +1,6 @@
 package mischung.formula;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -57,6 +58,13 @@ public record FormulaTask(
                 lightestMean,
                 shares,
                 depthWeight);
+    }
+
+    /** With shades besides, that cannot be had. */
+    public FormulaTask with(List<Shade> others) {
+        List<Shade> all = new ArrayList<>(candidates);
+        all.addAll(others);
+        return new FormulaTask(spots, application, all, darkestMean, lightestMean, shares, depthWeight);
     }
 
     /** With the rules on tones dropped and those on levels widened, as far as it takes to have a shade at all. */

@@ -4,6 +4,7 @@ import java.util.Locale;
 import java.util.Optional;
 import mischung.Constants;
 import mischung.RefusedInput;
+import mischung.Words;
 import mischung.hair.Measured;
 import mischung.light.Illuminant;
 import mischung.light.Lab;
@@ -47,8 +48,8 @@ public final class CardPhoto {
             throw new RefusedInput(
                     "card",
                     "an uneven patch",
-                    "Mark only the card, lit evenly and without shine: it varies by " + percent(grey.scatter)
-                            + " where " + percent(FIGURES.of("card scatter")) + " is the most.");
+                    "Mark only the card, lit evenly and without shine: it varies by " + Words.percent(grey.scatter)
+                            + " where " + Words.percent(FIGURES.of("card scatter")) + " is the most.");
         }
         Xyz light = grey.mean;
         double scale = 100 * cardReflectance / light.y();
@@ -115,7 +116,7 @@ public final class CardPhoto {
         if (burnt > FIGURES.of("clipped share") * pixels) {
             throw new RefusedInput(
                     field,
-                    percent(burnt / (double) pixels) + " of it burnt out",
+                    Words.percent(burnt / (double) pixels) + " of it burnt out",
                     "Over-exposed: a channel is at its end there, so its colour is lost. Photograph it darker, without shine.");
         }
         double mean = y / pixels;
@@ -128,9 +129,5 @@ public final class CardPhoto {
         double variance = Math.max(0, squares / pixels - mean * mean);
         return new Patch(
                 new Xyz(x / pixels, y / pixels, z / pixels, WhitePoint.d65()), Math.sqrt(variance) / mean, pixels);
-    }
-
-    private static String percent(double share) {
-        return Math.round(100 * share) + " %";
     }
 }

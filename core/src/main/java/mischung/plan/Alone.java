@@ -3,9 +3,11 @@ package mischung.plan;
 import java.util.Comparator;
 import java.util.List;
 import mischung.change.Application;
+import mischung.change.Care;
 import mischung.hair.BandRef;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.school.School;
 import mischung.wish.Aim;
 
 /**
@@ -23,11 +25,8 @@ final class Alone {
         for (PlanStep step : steps) {
             step.treatments().stream()
                     .filter(t -> t.action() == Action.EQUALISE)
-                    .forEach(t -> bare.lay(
-                            new mischung.change.Care(
-                                    mischung.change.Care.Kind.EQUALISER,
-                                    t.laying().minutes()),
-                            t.bands()));
+                    .forEach(t ->
+                            bare.lay(new Care(Care.Kind.EQUALISER, t.laying().minutes()), t.bands()));
         }
         for (PlanStep step : steps) {
             for (Bowl bowl : step.bowls()) {
@@ -41,7 +40,7 @@ final class Alone {
 
     private static Application straight(Desk desk, Bowl bowl, BandRef at) {
         if (bowl.place() == BowlPlace.ROOTS) {
-            return new Recipes(desk, mischung.school.School.LADDER)
+            return new Recipes(desk, School.LADDER)
                     .application(bowl.laying(), bowl.place())
                     .withDyes(bowl.formula().mix().dyes());
         }

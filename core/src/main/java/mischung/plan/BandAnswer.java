@@ -1,5 +1,6 @@
 package mischung.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import mischung.hair.BandRef;
 
@@ -11,5 +12,17 @@ import mischung.hair.BandRef;
 public record BandAnswer(BandRef band, Decision decision, double drop, List<Reason> reasons) {
     public BandAnswer {
         reasons = List.copyOf(reasons);
+    }
+
+    /** With what was decided of the same band at a later visit: what was taken out or filled before stays said. */
+    BandAnswer then(BandAnswer later) {
+        boolean saysMore = decision.takesOut() || decision == Decision.FILL;
+        List<Reason> both = new ArrayList<>(reasons);
+        both.addAll(later.reasons);
+        return new BandAnswer(
+                band,
+                saysMore ? decision : later.decision,
+                drop,
+                both.stream().distinct().toList());
     }
 }

@@ -28,7 +28,6 @@ import mischung.wish.WorkedHead;
 final class Depositing {
     private static final double SAME_FILLER = 0.5;
     private static final double SAME_CANVAS = 1;
-    private static final double EQUALISER_MINUTES = 5;
     private static final double ONE_LIGHTER_MINUTES = 12;
 
     /** R51: a root tap takes two to five minutes. */
@@ -81,13 +80,13 @@ final class Depositing {
                 .map(Map.Entry::getKey)
                 .toList();
         if (!thirsty.isEmpty()) {
-            work.perform(Round.of(Laying.of(Action.EQUALISE, thirsty, EQUALISER_MINUTES, 1)));
+            work.perform(Round.of(Laying.usual(Action.EQUALISE, thirsty)));
         }
     }
 
     void fill(List<BandRef> filled) {
         Map<BandRef, List<Double>> rungs = new LinkedHashMap<>();
-        filled.forEach(at -> rungs.put(at, FillerLevels.between(level(at), aim(at).level(), method.filler())));
+        filled.forEach(at -> rungs.put(at, FillerLevels.between(work.level(at), aim(at).level(), method.filler())));
         int rounds = rungs.values().stream().mapToInt(List::size).max().orElse(0);
         for (int round = 0; round < rounds; round++) {
             int left = rounds - round;
@@ -116,21 +115,29 @@ final class Depositing {
             List<Laying> matte = new ArrayList<>();
             byAim(filled)
                     .forEach((aim, bands) ->
-                            matte.add(Laying.colour(Action.NEUTRALISE, bands, aim, ShadeClass.DEMI, gentle(10), 10)));
+                            matte.add(colour(Action.NEUTRALISE, bands, aim, ShadeClass.DEMI, gentle(10), 0.5)));
             work.perform(new Round(Action.NEUTRALISE, matte));
         }
     }
 
     private Laying filler(List<BandRef> group, double level, boolean porous) {
-        double minutes = method.filler() == School.ONE_LIGHTER ? ONE_LIGHTER_MINUTES : ShadeClass.DEMI.fullMinutes();
-        Laying filler = Laying.colour(
+        double share = method.filler() == School.ONE_LIGHTER ? ONE_LIGHTER_MINUTES / ShadeClass.DEMI.fullMinutes() : 1;
+        Laying filler = colour(
                 Action.FILL,
                 group,
                 new Aim(LevelScale.inHalves(level), fillerTone()),
                 ShadeClass.DEMI,
                 gentle(porous ? 6 : 10),
-                minutes);
+                share);
         return method.fillerOn() == FillerOn.DAMP ? filler.onHair(Wetness.DAMP) : filler;
+    }
+
+    /** Of the class, or what the shelf has instead; as its maker wants it mixed, for so much of its full time. */
+    private Laying colour(
+            Action action, List<BandRef> bands, Aim aim, ShadeClass of, double volume, double shareOfFullTime) {
+        ShadeClass there = desk.range().nearest(of);
+        return Laying.colour(action, bands, aim, there, volume, shareOfFullTime * there.fullMinutes())
+                .mixedAs(desk.range().habit(there));
     }
 
     /** R12: one lighter fills in the target's own direction; the other schools in the warmth of hair lifted so far. */
@@ -145,12 +152,6 @@ final class Depositing {
     private static double rung(Map<BandRef, List<Double>> rungs, BandRef at, int left) {
         List<Double> of = rungs.getOrDefault(at, List.of());
         return of.get(of.size() - left);
-    }
-
-    private double level(BandRef at) {
-        return work.hair(at).equals(desk.start(at))
-                ? head.band(at).level()
-                : LevelScale.inHalves(work.hair(at).level());
     }
 
     private Map<Aim, List<BandRef>> byAim(List<BandRef> some) {
@@ -188,12 +189,12 @@ final class Depositing {
         List<Laying> layings = new ArrayList<>();
         ShadeClass onRoots = desk.wish().grey() == Grey.BLENDED ? ShadeClass.DEMI : ShadeClass.PERMANENT;
         ShadeClass onLengths = method.hold() == Hold.PERMANENT ? ShadeClass.PERMANENT : ShadeClass.DEMI;
-        add(layings, covered, BowlPlace.ROOTS, ShadeClass.COVERAGE, 20, ShadeClass.COVERAGE.fullMinutes(), filled);
-        add(layings, roots, BowlPlace.ROOTS, onRoots, 10, onRoots.fullMinutes(), filled);
-        add(layings, even, BowlPlace.LENGTHS, onLengths, 10, onLengths.fullMinutes(), filled);
+        add(layings, covered, BowlPlace.ROOTS, ShadeClass.COVERAGE, 20, 1, filled);
+        add(layings, roots, BowlPlace.ROOTS, onRoots, 10, 1, filled);
+        add(layings, even, BowlPlace.LENGTHS, onLengths, 10, 1, filled);
         // R21: what drinks fastest goes on at half time, if there is anything else to begin with.
         double late = layings.isEmpty() ? 1 : 0.5;
-        add(layings, porous, BowlPlace.POROUS, onLengths, 6, late * onLengths.fullMinutes(), filled);
+        add(layings, porous, BowlPlace.POROUS, onLengths, 6, late, filled);
         if (layings.isEmpty()) {
             return;
         }
@@ -217,14 +218,19 @@ final class Depositing {
             BowlPlace place,
             ShadeClass shadeClass,
             double volume,
-            double minutes,
+            double shareOfFullTime,
             Set<BandRef> filled) {
         byAim(some).forEach((aim, bands) -> {
             List<Laying> separate = new ArrayList<>();
             for (List<BandRef> group :
                     Grouping.clusters(bands, at -> work.hair(at).level(), SAME_CANVAS)) {
-                Laying laying = Laying.colour(
-                        action(group, aim, filled, shadeClass), group, aim, shadeClass, gentle(volume), minutes);
+                Laying laying = colour(
+                        action(group, aim, filled, shadeClass),
+                        group,
+                        aim,
+                        shadeClass,
+                        gentle(volume),
+                        shareOfFullTime);
                 if (laying.action() == Action.ROOT_TAP) {
                     laying = laying.withMinutes(TAP_MINUTES);
                 }

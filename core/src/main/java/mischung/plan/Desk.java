@@ -4,6 +4,8 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import mischung.RefusedInput;
 import mischung.doubt.Calibration;
 import mischung.doubt.Draw;
 import mischung.doubt.Draws;
@@ -29,6 +31,9 @@ public final class Desk {
     /** Few, since a plan asks for them band by band and step by step; a Latin hypercube spreads them evenly. */
     private static final int DRAWS = 32;
 
+    /** Not worth a blend. */
+    private static final double NEAR_VOLUMES = 1.5;
+
     private static final long SEED = 20_240_229;
 
     private final WorkedHead head;
@@ -36,6 +41,7 @@ public final class Desk {
     private final ProductRange range;
     private final Calibration calibration;
     private final double washesPerWeek;
+    private final double useFactor;
     private final List<Draw> draws;
     private final Map<Band, HairState> hairs = new HashMap<>();
     private final Map<BandRef, HairState> starts = new HashMap<>();
@@ -45,6 +51,13 @@ public final class Desk {
 
     /** @param washesPerWeek at home, 0–14 */
     public Desk(Head head, Wish wish, ProductRange range, Calibration calibration, double washesPerWeek) {
+        this(head, wish, range, calibration, washesPerWeek, 1);
+    }
+
+    /** @param useFactor how much of the reckoned need past bowls of this client and house really took, 0.2–5 */
+    public Desk(
+            Head head, Wish wish, ProductRange range, Calibration calibration, double washesPerWeek, double useFactor) {
+        this.useFactor = RefusedInput.within("useFactor", useFactor, 0.2, 5, "");
         this.head = WorkedHead.of(head, wish);
         this.wish = wish;
         this.range = range;
@@ -81,6 +94,15 @@ public final class Desk {
         return washesPerWeek;
     }
 
+    /** Colour or lightener with developer for one laying, without reserve, as past bowls have taught. */
+    double mixGrams(List<BandRef> bands) {
+        return head.mixGrams(bands) * useFactor;
+    }
+
+    public double useFactor() {
+        return useFactor;
+    }
+
     /** Whether a strand of this client was tested, so that stronger developers may be thought of. */
     boolean tested() {
         return calibration.observations() > 0;
@@ -106,12 +128,21 @@ public final class Desk {
         return misfits.computeIfAbsent(task, FormulaSearch::leastMisfit);
     }
 
-    /** The strongest in stock that is not stronger than wanted; the weakest if all are. */
+    /**
+     * The strongest in stock that is not stronger than wanted, if it is near; otherwise just what is wanted, to be blended
+     * (R61); the weakest if all are stronger.
+     */
     Developer developer(double volume) {
-        return range.developers().stream()
+        Optional<Developer> weaker = range.developers().stream()
                 .filter(d -> d.volume() <= volume)
-                .max(Comparator.comparingDouble(Developer::volume))
-                .or(() -> range.developers().stream().min(Comparator.comparingDouble(Developer::volume)))
-                .orElseGet(() -> new Developer(volume));
+                .max(Comparator.comparingDouble(Developer::volume));
+        Optional<Developer> stronger = range.developers().stream()
+                .filter(d -> d.volume() > volume)
+                .min(Comparator.comparingDouble(Developer::volume));
+        boolean near = weaker.filter(d -> volume - d.volume() <= NEAR_VOLUMES).isPresent();
+        if (near || stronger.isEmpty()) {
+            return weaker.orElseGet(() -> new Developer(volume));
+        }
+        return weaker.isEmpty() ? stronger.orElseThrow() : new Developer(volume);
     }
 }

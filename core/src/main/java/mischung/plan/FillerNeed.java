@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import mischung.Words;
 import mischung.change.Application;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
@@ -98,7 +99,8 @@ final class FillerNeed {
         }
         if (band.greyShare() >= MOSTLY_GREY) {
             reasons.add(new Reason(
-                    Rule.R55, percent(band.greyShare()) + " of it is grey: a coverage shade with 20 vol, full time."));
+                    Rule.R55,
+                    Words.percent(band.greyShare()) + " of it is grey: a coverage shade with 20 vol, full time."));
             return Decision.COVER_GREY;
         }
         if (drop < -HALF_A_LEVEL) {
@@ -255,9 +257,5 @@ final class FillerNeed {
 
     private Look targetAlone(Canvas canvas) {
         return Application.usual(plain.dyes(), ShadeClass.DEMI, 10).on(canvas).look();
-    }
-
-    static String percent(double share) {
-        return Math.round(100 * share) + " %";
     }
 }

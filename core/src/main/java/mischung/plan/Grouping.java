@@ -19,10 +19,7 @@ final class Grouping {
     /** Splits into groups whose values lie within {@code width}; highest group first. */
     static List<List<BandRef>> clusters(List<BandRef> some, ToDoubleFunction<BandRef> value, double width) {
         List<BandRef> sorted = some.stream()
-                .sorted(Comparator.comparingDouble(value)
-                        .reversed()
-                        .thenComparingInt(BandRef::zone)
-                        .thenComparingInt(BandRef::band))
+                .sorted(Comparator.comparingDouble(value).reversed().thenComparing(Comparator.naturalOrder()))
                 .toList();
         List<List<BandRef>> groups = new ArrayList<>();
         double top = Double.NaN;

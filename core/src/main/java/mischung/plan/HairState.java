@@ -1,5 +1,7 @@
 package mischung.plan;
 
+import java.util.ArrayDeque;
+import java.util.Deque;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,6 +14,8 @@ import mischung.doubt.LevelRange;
 import mischung.doubt.Start;
 import mischung.hair.Canvas;
 import mischung.hair.Look;
+import mischung.hair.Pigment;
+import mischung.hair.PigmentLine;
 import mischung.light.Lab;
 import org.jspecify.annotations.Nullable;
 
@@ -20,12 +24,18 @@ import org.jspecify.annotations.Nullable;
  * are asked for. States are kept, so that plans which begin alike share their beginning.
  */
 public final class HairState {
+    private static final double LIGHTEST_NATURAL = PigmentLine.NATURAL.at(10).amount(Pigment.EUMELANIN);
+
     private final Canvas canvas;
     private final Factors middle;
     private final List<Draw> draws;
     private final @Nullable Start start;
     private final @Nullable HairState before;
     private final @Nullable Change change;
+
+    /** How many changes led to it. */
+    private final int depth;
+
     private final Map<Change, HairState> next = new HashMap<>();
     private @Nullable List<Canvas> drawn;
     private @Nullable Look look;
@@ -44,6 +54,7 @@ public final class HairState {
         this.start = start;
         this.before = before;
         this.change = change;
+        this.depth = before == null ? 0 : before.depth + 1;
     }
 
     static HairState of(Start start, Factors middle, List<Draw> draws) {
@@ -52,6 +63,32 @@ public final class HairState {
 
     HairState after(Change done) {
         return next.computeIfAbsent(done, c -> new HairState(c.on(canvas, middle), middle, draws, null, this, c));
+    }
+
+    /** The same hair, but as it was seen: the reading's doubt takes the place of the prediction's. */
+    HairState seenAs(Underway.Shown shown) {
+        Canvas there = Start.of(canvas).in(new Draw(shown.level() - level(), shown.warmth(), 0, 0, Factors.AVERAGE));
+        return of(Start.of(there), middle, draws);
+    }
+
+    /** What was done to it since an earlier state of it, in order; empty where nothing was. */
+    public List<Change> since(HairState earlier) {
+        Deque<Change> done = new ArrayDeque<>();
+        for (HairState here = this; here != null && here.depth > earlier.depth; here = here.before) {
+            if (here.change != null) {
+                done.addFirst(here.change);
+            }
+        }
+        return List.copyOf(done);
+    }
+
+    /** Where this course begins: the hair as read, or as it was seen last. */
+    public HairState root() {
+        HairState here = this;
+        while (here.before != null) {
+            here = here.before;
+        }
+        return here;
     }
 
     /** As expected. */
@@ -72,6 +109,12 @@ public final class HairState {
 
     public Lab lab() {
         return look().lab();
+    }
+
+    /** Whether little of what grew is left in it, so that its warm ground is gone. */
+    boolean lifted() {
+        double grown = canvas.coloured().amount(Pigment.EUMELANIN);
+        return grown < LIGHTEST_NATURAL || grown < canvas.coloured().amount(Pigment.RESIDUE);
     }
 
     public double integrity() {

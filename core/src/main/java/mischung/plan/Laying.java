@@ -5,8 +5,10 @@ import java.util.Optional;
 import mischung.RefusedInput;
 import mischung.change.Wetness;
 import mischung.hair.BandRef;
+import mischung.hair.Tone;
 import mischung.product.Developer;
 import mischung.product.Mix;
+import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
 import mischung.wish.Aim;
 
@@ -42,6 +44,9 @@ public record Laying(
         double weeks) {
     public static final double LONGEST = 120;
 
+    /** Where nothing is mixed nobody looks at it. */
+    private static final Aim NO_COLOUR = new Aim(6, Tone.NATURAL);
+
     public Laying {
         bands = List.copyOf(bands);
         Developer.requireForHair(volume);
@@ -64,6 +69,14 @@ public record Laying(
     }
 
     /** As it is first thought of when somebody adds it by hand. */
+    static Laying usual(Action action, List<BandRef> bands) {
+        if (action.deposits()) {
+            throw new IllegalArgumentException(action + " needs a colour it is mixed for");
+        }
+        return usual(action, bands, NO_COLOUR);
+    }
+
+    /** The same for any action; {@code wished} is what a deposit is mixed for. */
     public static Laying usual(Action action, List<BandRef> bands, Aim wished) {
         return switch (action) {
             case LIGHTEN -> lift(action, bands, LiftWay.OFF_SCALP, 20, 30, 2, 1);
@@ -71,7 +84,8 @@ public record Laying(
             case REMOVE -> of(action, bands, 25, 1);
             case WAIT -> untilNextVisit(5);
             case TRIM, DRY -> of(action, bands, 10, 1);
-            case CLARIFY, EQUALISE -> of(action, bands, 5, 1);
+            case CLARIFY -> of(action, bands, 5, 2);
+            case EQUALISE -> of(action, bands, 5, 1);
             case TREATMENT -> of(action, bands, 10, 1);
             case PRE_TONE, ROOT_TAP -> colour(action, bands, wished, ShadeClass.DEMI, 6, 5);
             case GLOSS -> colour(action, bands, wished, ShadeClass.GLOSS, 6, ShadeClass.GLOSS.fullMinutes());
@@ -154,12 +168,35 @@ public record Laying(
                 0);
     }
 
+    /** As the maker of the range wants it mixed and left; the share of the full time stays. */
+    Laying mixedAs(ProductRange.Habit own) {
+        double share = minutes / shadeClass.fullMinutes();
+        return new Laying(
+                action,
+                bands,
+                way,
+                volume,
+                Math.rint(share * own.minutes()),
+                own.ratio(),
+                times,
+                aim,
+                shadeClass,
+                wetness,
+                mix,
+                weeks);
+    }
+
     public Laying on(List<BandRef> others) {
         return new Laying(action, others, way, volume, minutes, ratio, times, aim, shadeClass, wetness, mix, weeks);
     }
 
     public Laying onHair(Wetness other) {
         return new Laying(action, bands, way, volume, minutes, ratio, times, aim, shadeClass, other, mix, weeks);
+    }
+
+    /** So many rounds of it. */
+    public Laying times(int rounds) {
+        return new Laying(action, bands, way, volume, minutes, ratio, rounds, aim, shadeClass, wetness, mix, weeks);
     }
 
     public Laying withMinutes(double other) {

@@ -1,9 +1,12 @@
 package mischung.plan;
 
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
 import java.util.TreeMap;
 import mischung.change.LiftProduct;
 import mischung.change.Lightening;
@@ -17,6 +20,7 @@ import mischung.hair.Thickness;
 import mischung.product.ShadeClass;
 import mischung.school.Pull;
 import mischung.wish.Aim;
+import mischung.wish.Weave;
 import mischung.wish.WorkedBand;
 
 /** Decides how lightener is used: how light the canvas has to be, how strong, how long, and where it has to stop. */
@@ -38,7 +42,6 @@ final class Lifting {
     private static final double LIGHT = 8;
     private static final double REFRESHED = 1.5;
     private static final double RATIO = 2;
-    private static final double CLEANSE_MINUTES = 15;
 
     /** R39: less than this and a wet strand would hardly return; a little above the line of the stretch test. */
     private static final double LEAST_LEFT = Elasticity.RETURNS_SLOWLY.from() + 0.03;
@@ -52,6 +55,7 @@ final class Lifting {
     private final Desk desk;
     private final Strategy strategy;
     private final Working work;
+    private final Set<BandRef> cleansed = new HashSet<>();
 
     Lifting(Desk desk, Strategy strategy, Working work) {
         this.desk = desk;
@@ -96,7 +100,9 @@ final class Lifting {
 
     /** How near a toner could bring this hair to the aim, in CIEDE2000. */
     private double toned(BandRef at, HairState hair, Aim aim) {
-        Laying toner = Laying.colour(Action.TONER, List.of(at), aim, ShadeClass.DEMI, 6, ShadeClass.DEMI.fullMinutes());
+        ShadeClass of = desk.range().nearest(ShadeClass.DEMI);
+        Laying toner = Laying.colour(Action.TONER, List.of(at), aim, of, 6, of.fullMinutes())
+                .mixedAs(desk.range().habit(of));
         return desk.leastMisfit(work.recipes().task(toner, BowlPlace.LENGTHS, any -> hair));
     }
 
@@ -156,7 +162,10 @@ final class Lifting {
         WorkedBand band = desk.head().at(at);
         double level = work.hair(at).level();
         boolean lifted = band.band().kind().lifted();
-        if (band.weave() == mischung.wish.Weave.PIECES) {
+        if (cleansed.contains(at)) {
+            return LiftWay.SPOT;
+        }
+        if (band.weave() == Weave.PIECES) {
             return LiftWay.WOVEN;
         }
         if (lifted && level >= LIGHT && goal - level <= REFRESHED) {
@@ -216,7 +225,7 @@ final class Lifting {
         List<Laying> all = new ArrayList<>();
         grouped.forEach((key, bands) -> {
             Same same = terms.get(key);
-            bands.sort((a, b) -> a.zone() != b.zone() ? a.zone() - b.zone() : a.band() - b.band());
+            Collections.sort(bands);
             all.add(Laying.lift(Action.LIGHTEN, bands, same.way, same.volume, same.minutes, RATIO, same.times));
         });
         return all;
@@ -231,8 +240,8 @@ final class Lifting {
         };
     }
 
-    Laying cleanse(List<BandRef> bands) {
-        return Laying.lift(
-                Action.CLEANSE, bands, LiftWay.BAND, desk.developer(40).volume(), CLEANSE_MINUTES, 1.5, 1);
+    /** R31: what stayed dark after a cleanse mix gets a second, smaller bowl of its own. */
+    void cleansed(List<BandRef> some) {
+        cleansed.addAll(some);
     }
 }

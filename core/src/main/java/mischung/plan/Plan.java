@@ -1,6 +1,7 @@
 package mischung.plan;
 
 import java.util.List;
+import java.util.function.Function;
 import mischung.hair.BandRef;
 import mischung.wish.Wish;
 import mischung.wish.WorkedHead;
@@ -55,6 +56,40 @@ public record Plan(
         List<List<Outcome>> last =
                 steps.isEmpty() ? now : steps.get(steps.size() - 1).outcomes();
         return last.get(at.zone()).get(at.band());
+    }
+
+    /** What is done in the first visit; the weeks until the next are none of it. */
+    public List<PlanStep> today() {
+        return steps.stream()
+                .filter(step -> step.visit() == 1 && step.kind() != Action.WAIT)
+                .toList();
+    }
+
+    /** Predicted look when the client goes home from the first visit. */
+    public Outcome endOfToday(BandRef at) {
+        List<PlanStep> today = today();
+        return today.isEmpty()
+                ? now.get(at.zone()).get(at.band())
+                : today.get(today.size() - 1).outcome(at);
+    }
+
+    /**
+     * How far from the wish all hair that has one is: root of the mean square of CIEDE2000, weighed by its amount.
+     *
+     * @param when which of its outcomes is meant, such as {@code this::end}
+     */
+    public double distance(Function<BandRef, Outcome> when) {
+        double sum = 0;
+        double mass = 0;
+        for (BandRef at : head.bands()) {
+            Outcome then = when.apply(at);
+            if (!head.at(at).keeps() && !then.cut()) {
+                double grams = head.mixGrams(List.of(at));
+                sum += grams * then.difference() * then.difference();
+                mass += grams;
+            }
+        }
+        return mass == 0 ? 0 : Math.sqrt(sum / mass);
     }
 
     public boolean fills() {

@@ -1,7 +1,6 @@
 package mischung.plan;
 
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -10,13 +9,10 @@ import java.util.Set;
 import mischung.doubt.Calibration;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
-import mischung.hair.Elasticity;
 import mischung.hair.Head;
-import mischung.hair.LevelScale;
 import mischung.product.ProductRange;
 import mischung.school.Method;
 import mischung.school.School;
-import mischung.school.TakeOut;
 import mischung.wish.Aim;
 import mischung.wish.Grey;
 import mischung.wish.Limits;
@@ -33,32 +29,18 @@ public final class Planner {
     /** Bands whose aims or canvases differ by no more than this share a bowl, in levels. */
     private static final double HALF_A_LEVEL = 0.5;
 
-    private static final double BOND_MINUTES = 10;
-    private static final double REMOVER_MINUTES = 25;
-    private static final double CLARIFY_MINUTES = 5;
-    private static final int MOST_ROUNDS = 3;
-
-    /** A round of remover that gains less is not worth its hour. */
-    private static final double WORTH_A_ROUND = 0.6;
-
-    /** Dye that shows; less is a stain. */
-    private static final double DYE_SEEN = 0.03;
-
-    /** R18: weeks between two visits, so that the scalp rests and the first colour has settled. */
-    private static final double WEEKS_BETWEEN = 5;
-
     private static final double STAGED_FROM = 2;
-    private static final double SPENT = 0.03;
 
     private final Desk desk;
     private final Strategy strategy;
     private final Method method;
     private final WorkedHead head;
     private final Working work;
-    private final Lifting lifting;
+    private final TakingOut taking;
     private final Map<BandRef, BandAnswer> answers = new LinkedHashMap<>();
-    private final Set<BandRef> removed = new HashSet<>();
-    private final Set<BandRef> lifted = new HashSet<>();
+
+    /** Failed while they were worked on: treated, and left alone today. */
+    private final Set<BandRef> weak = new HashSet<>();
 
     private Planner(Desk desk, Strategy strategy) {
         this.desk = desk;
@@ -66,7 +48,7 @@ public final class Planner {
         this.method = strategy.method();
         this.head = desk.head();
         this.work = new Working(desk, method);
-        this.lifting = new Lifting(desk, strategy, work);
+        this.taking = new TakingOut(desk, strategy, work);
     }
 
     /** For a head of which no strand was tested. */
@@ -84,43 +66,75 @@ public final class Planner {
         return new Planner(desk, strategy).run();
     }
 
-    /**
-     * Rounds as somebody wrote them down: the colourist's own route, played through the same hair.
-     *
-     * @param rounds at most 60
-     */
+    /** Rounds as somebody wrote them down: the colourist's own route, played through the same hair. */
     public static Plan byHand(Desk desk, Method method, List<Round> rounds) {
-        Working work = new Working(desk, method);
-        rounds.stream().limit(60).forEach(work::perform);
-        Strategy own = Strategy.of("own", method);
-        Planner decided = new Planner(desk, own);
-        desk.head().bands().forEach(at -> decided.answer(at, work.hair(at)));
-        return decided.finished(work);
+        Planner own = new Planner(desk, Strategy.of("own", method));
+        rounds.forEach(own.work::perform);
+        for (BandRef at : desk.head().bands()) {
+            own.answers.put(at, Done.to(at, desk.head(), own.work.steps()));
+        }
+        return own.finished();
+    }
+
+    /**
+     * From the middle of the work: what is done stays, what was seen counts, and the rest is decided anew.
+     *
+     * @param desk with what is known of the client by now
+     */
+    public static Plan resumed(Desk desk, Strategy strategy, Underway underway) {
+        Planner again = new Planner(desk, strategy);
+        again.begin(underway);
+        return again.onward();
+    }
+
+    /** The same, but the rest as somebody wrote it down, or as it was planned before. */
+    public static Plan followed(Desk desk, Strategy strategy, Underway underway, List<Round> rest) {
+        Planner same = new Planner(desk, strategy);
+        same.begin(underway);
+        rest.forEach(same.work::perform);
+        for (BandRef at : desk.head().bands()) {
+            same.answers.put(at, Done.to(at, desk.head(), same.work.steps()));
+        }
+        return same.finished();
+    }
+
+    private void begin(Underway underway) {
+        for (Round round : underway.rounds()) {
+            work.perform(round);
+            taking.taken(round);
+        }
+        underway.seen().forEach(work::see);
+        weak.addAll(underway.weak());
+        if (!weak.isEmpty()) {
+            work.perform(Round.of(
+                    Laying.usual(Action.TREATMENT, weak.stream().sorted().toList())));
+        }
     }
 
     private Plan run() {
+        trim();
+        return onward();
+    }
+
+    private Plan onward() {
         int visits = strategy.visits();
         for (int visit = 1; visit <= visits; visit++) {
             boolean last = visit == visits;
-            if (visit == 1) {
-                trim();
-            }
             Map<BandRef, Aim> aims = aims(visit, visits);
-            takeOut(aims);
+            taking.perform(aims);
             colour(aims);
             if (!last) {
                 if (work.steps().stream().noneMatch(step -> step.visit() == work.visit())) {
                     break;
                 }
-                work.perform(Round.of(Laying.untilNextVisit(WEEKS_BETWEEN)));
-                removed.clear();
-                lifted.clear();
+                work.perform(Round.of(Laying.usual(Action.WAIT, List.of())));
+                taking.nextVisit();
             }
         }
-        return finished(work);
+        return finished();
     }
 
-    private Plan finished(Working done) {
+    private Plan finished() {
         List<List<BandAnswer>> byZone = new ArrayList<>();
         for (int zone = 0; zone < head.zones().size(); zone++) {
             int z = zone;
@@ -129,13 +143,21 @@ public final class Planner {
                     .map(at -> answers.getOrDefault(at, keep(at)))
                     .toList());
         }
-        List<PlanStep> steps = done.steps();
+        List<PlanStep> steps = work.steps();
         Plan plan = new Plan(
-                head, desk.wish(), strategy, byZone, done.now(), steps, Alone.of(desk, steps, done.now()), List.of());
+                head, desk.wish(), strategy, byZone, work.now(), steps, Alone.of(desk, steps, work.now()), List.of());
         return plan.with(Findings.of(plan));
     }
 
     private BandAnswer keep(BandRef at) {
+        if (weak.contains(at)) {
+            return new BandAnswer(
+                    at,
+                    Decision.TOO_WEAK,
+                    0,
+                    List.of(new Reason(
+                            Rule.R39, "Its wet strand failed today: treated, and nothing more goes on it.")));
+        }
         return new BandAnswer(
                 at,
                 Decision.KEEP,
@@ -148,11 +170,11 @@ public final class Planner {
     private Map<BandRef, Aim> aims(int visit, int visits) {
         Map<BandRef, Aim> aims = new LinkedHashMap<>();
         for (BandRef at : head.bands()) {
-            if (head.at(at).keeps() || work.isCut(at)) {
+            if (head.at(at).keeps() || work.isCut(at) || weak.contains(at)) {
                 continue;
             }
             Aim wished = head.at(at).aim().orElseThrow();
-            double here = level(at);
+            double here = taking.level(at);
             if (visit == visits) {
                 aims.put(at, wished);
             } else if (here - wished.level() > STAGED_FROM && kind(at).lifted()) {
@@ -165,22 +187,15 @@ public final class Planner {
         return aims;
     }
 
-    /** As read until something was done to it; as the model has it from then on. */
-    private double level(BandRef at) {
-        HairState hair = work.hair(at);
-        boolean asRead = hair.equals(desk.start(at)) && head.band(at).greyShare() < FillerNeed.SPEAKS_OF_GREY;
-        return asRead ? head.band(at).level() : LevelScale.inHalves(hair.level());
-    }
-
     private BandKind kind(BandRef at) {
-        return lifted.contains(at) ? BandKind.LIGHTENED : head.band(at).kind();
+        return taking.lifted().contains(at) ? BandKind.LIGHTENED : head.band(at).kind();
     }
 
     /** Ends too weak for any work, if so much may be cut off. */
     private void trim() {
         Limits limits = desk.wish().limits();
         List<BandRef> off = head.bands().stream()
-                .filter(at -> failed(at)
+                .filter(at -> taking.failed(at)
                         && head.read().zones().get(at.zone()).strand().lengthCm()
                                         - head.band(at).fromCm()
                                 <= limits.trimCm())
@@ -194,107 +209,7 @@ public final class Planner {
                             0,
                             List.of(new Reason(
                                     Rule.R39, "Its wet strand failed, and so much may be trimmed: cut it off.")))));
-            work.perform(Round.of(Laying.of(Action.TRIM, off, 10, 1)));
-        }
-    }
-
-    private boolean failed(BandRef at) {
-        return !head.band(at).detail().stretch().map(Elasticity::mayGoOn).orElse(true);
-    }
-
-    private boolean tooDark(BandRef at, Aim aim) {
-        return aim.level() - level(at) > HALF_A_LEVEL;
-    }
-
-    private void takeOut(Map<BandRef, Aim> aims) {
-        boolean removerFirst = strategy.remover() && !strategy.cleanse() && method.takeOut() == TakeOut.REMOVER_FIRST;
-        if (removerFirst && work.visit() == 1) {
-            remove(aims);
-        }
-        Map<BandRef, Double> goals = new LinkedHashMap<>();
-        Map<String, Double> known = new HashMap<>();
-        aims.forEach((at, aim) -> {
-            if (tooDark(at, aim) && lifting.allowed(at) && !failed(at)) {
-                double goal = known.computeIfAbsent(
-                        aim + " " + System.identityHashCode(work.hair(at)), key -> lifting.goal(at, aim));
-                if (goal - work.hair(at).level() > 0.25) {
-                    goals.put(at, goal);
-                }
-            }
-        });
-        if (strategy.cleanse()) {
-            cleanse(goals);
-        }
-        Map<BandRef, Double> before = new HashMap<>();
-        goals.keySet().forEach(at -> before.put(at, work.hair(at).integrity()));
-        List<Laying> layings = lifting.layings(goals);
-        List<Laying> bandFirst =
-                layings.stream().filter(l -> l.way() == LiftWay.BAND).toList();
-        List<Laying> then =
-                layings.stream().filter(l -> l.way() != LiftWay.BAND).toList();
-        for (List<Laying> together : List.of(bandFirst, then)) {
-            if (!together.isEmpty()) {
-                work.perform(new Round(Action.LIGHTEN, together));
-                together.forEach(l -> lifted.addAll(l.bands()));
-            }
-        }
-        List<BandRef> spent = before.keySet().stream()
-                .filter(at -> before.get(at) - work.hair(at).integrity() > SPENT)
-                .sorted((a, b) -> a.zone() != b.zone() ? a.zone() - b.zone() : a.band() - b.band())
-                .toList();
-        if (!spent.isEmpty()) {
-            work.perform(Round.of(Laying.of(Action.TREATMENT, spent, BOND_MINUTES, 1)));
-        }
-    }
-
-    private void cleanse(Map<BandRef, Double> goals) {
-        List<BandRef> dark = goals.keySet().stream()
-                .filter(at -> Lifting.oxidative(work.hair(at)) > DYE_SEEN
-                        && !head.at(at).atScalp())
-                .filter(at -> work.hair(at).integrity() > Elasticity.SPRINGS_BACK.from())
-                .toList();
-        if (!dark.isEmpty()) {
-            work.perform(Round.of(lifting.cleanse(dark)));
-            lifted.addAll(dark);
-            goals.entrySet().removeIf(e -> e.getValue() - work.hair(e.getKey()).level() <= 0.25);
-        }
-    }
-
-    private void remove(Map<BandRef, Aim> aims) {
-        List<BandRef> due = new ArrayList<>();
-        aims.forEach((at, aim) -> {
-            if (tooDark(at, aim) && Lifting.oxidative(work.hair(at)) > DYE_SEEN && !failed(at)) {
-                due.add(at);
-            }
-        });
-        if (due.isEmpty()) {
-            return;
-        }
-        int rounds = 0;
-        Map<BandRef, HairState> hair = new HashMap<>();
-        due.forEach(at -> hair.put(at, work.hair(at)));
-        while (rounds < MOST_ROUNDS) {
-            double gained = 0;
-            for (BandRef at : due) {
-                HairState here = hair.get(at);
-                HairState next = here.after(new mischung.change.RemoverRound(REMOVER_MINUTES, true, true, 10));
-                if (here.level() < aims.get(at).level()) {
-                    gained = Math.max(gained, next.level() - here.level());
-                }
-                hair.put(at, next);
-            }
-            if (gained < WORTH_A_ROUND) {
-                break;
-            }
-            rounds++;
-        }
-        if (rounds > 0) {
-            work.perform(new Round(
-                    Action.REMOVE,
-                    List.of(
-                            Laying.of(Action.CLARIFY, due, CLARIFY_MINUTES, 2),
-                            Laying.of(Action.REMOVE, due, REMOVER_MINUTES, rounds))));
-            removed.addAll(due);
+            work.perform(Round.of(Laying.usual(Action.TRIM, off)));
         }
     }
 
@@ -303,7 +218,7 @@ public final class Planner {
         Map<BandRef, Aim> reachable = new LinkedHashMap<>();
         aims.forEach((at, aim) -> {
             BandAnswer answer = answer(at, work.hair(at), aim);
-            answers.put(at, answer);
+            answers.merge(at, answer, BandAnswer::then);
             decided.put(at, answer.decision());
             // What stayed darker than hoped is finished at the level it reached.
             double here = work.hair(at).level();
@@ -311,7 +226,7 @@ public final class Planner {
             reachable.put(at, stopsShort ? aim.at(Math.floor(2 * here) / 2) : aim);
         });
         List<BandRef> filled = where(decided, Decision.FILL);
-        Depositing depositing = new Depositing(desk, method, work, lifted, reachable);
+        Depositing depositing = new Depositing(desk, method, work, taking.lifted(), reachable);
         depositing.equalise(decided);
         depositing.fill(filled);
         depositing.finish(decided);
@@ -324,15 +239,9 @@ public final class Planner {
                 .toList();
     }
 
-    private void answer(BandRef at, HairState hair) {
-        if (!head.at(at).keeps()) {
-            answers.put(at, answer(at, hair, head.at(at).aim().orElseThrow()));
-        }
-    }
-
     private BandAnswer answer(BandRef at, HairState hair, Aim aim) {
         WorkedBand band = head.at(at);
-        if (failed(at)) {
+        if (taking.failed(at)) {
             return new BandAnswer(
                     at,
                     Decision.TOO_WEAK,
@@ -347,46 +256,15 @@ public final class Planner {
                                             .words()
                                     + ": no colour and no lightener until it has been treated and springs back.")));
         }
-        if (removed.contains(at) || lifted.contains(at)) {
-            return takenOut(at, hair, aim);
+        if (taking.touched(at)) {
+            return taking.answer(at, aim);
         }
         FillerNeed.Hair seen = new FillerNeed.Hair(
                 band.band().kind(),
-                hair.equals(desk.start(at)) ? band.band().level() : LevelScale.inHalves(hair.level()),
+                work.level(at),
                 desk.wish().grey() == Grey.COVERED ? band.band().greyShare() : 0,
                 hair.canvas().fibre().nearestPorosity(),
                 hair.canvas());
         return desk.need(aim).of(at, seen);
-    }
-
-    private BandAnswer takenOut(BandRef at, HairState hair, Aim aim) {
-        double start = head.band(at).level();
-        double goal = lifting.goal(at, aim);
-        List<Reason> reasons = new ArrayList<>();
-        Decision decision = removed.contains(at)
-                ? lifted.contains(at) ? Decision.REMOVE_AND_LIGHTEN : Decision.REMOVE
-                : Decision.LIGHTEN;
-        if (removed.contains(at)) {
-            reasons.add(new Reason(
-                    Rule.R30,
-                    "Oxidative colour at " + LevelScale.words(start)
-                            + ": the remover takes it before anything lifts."));
-        }
-        if (lifted.contains(at)) {
-            reasons.add(new Reason(
-                    Rule.COMPUTED,
-                    "For " + aim.words() + " the canvas has to reach about " + LevelScale.words(goal) + "; it comes to "
-                            + LevelScale.figure(hair.level()) + "."));
-        }
-        if (aim.level() - hair.level() > HALF_A_LEVEL) {
-            reasons.add(new Reason(
-                    Rule.R39,
-                    "It stops at " + LevelScale.figure(hair.level()) + ": "
-                            + (lifting.allowed(at)
-                                    ? "more would cost the hair its strength (" + FillerNeed.percent(hair.integrity())
-                                            + " left) or more than two layings in a day."
-                                    : "no lightener may be used here.")));
-        }
-        return new BandAnswer(at, decision, start - aim.level(), reasons);
     }
 }

@@ -2,17 +2,22 @@ package mischung.plan;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import mischung.change.Application;
 import mischung.change.Factors;
 import mischung.change.Place;
 import mischung.change.Setting;
+import mischung.formula.Formula;
 import mischung.formula.FormulaTask;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Dyes;
 import mischung.hair.Tone;
+import mischung.product.ProductRange;
+import mischung.product.Shade;
+import mischung.product.ShadeClass;
 import mischung.school.School;
 import mischung.wish.Aim;
 
@@ -41,10 +46,14 @@ final class Recipes {
         this.school = school;
     }
 
+    /** In the model's terms: what a maker's own ratio and time give is what its shades were made to show. */
     Application application(Laying laying, BowlPlace place) {
-        return Application.usual(Dyes.NONE, laying.shadeClass(), laying.volume())
-                .withRatio(laying.ratio())
-                .withMinutes(laying.minutes())
+        ShadeClass of = laying.shadeClass();
+        ProductRange.Habit own = desk.range().habit(of);
+        double ratio = (1 + laying.ratio()) * (1 + of.developerPerColour()) / (1 + own.ratio()) - 1;
+        return Application.usual(Dyes.NONE, of, laying.volume())
+                .withRatio(Math.max(0, Math.min(10, ratio)))
+                .withMinutes(Math.min(Laying.LONGEST, laying.minutes() * of.fullMinutes() / own.minutes()))
                 .onHair(laying.wetness())
                 .laid(place == BowlPlace.ROOTS ? Setting.OPEN.at(Place.SCALP) : Setting.OPEN);
     }
@@ -77,6 +86,14 @@ final class Recipes {
                         ? List.of()
                         : shares(laying.action(), aim),
                 filler || sheer ? DEPTH_FIRST : 1);
+    }
+
+    /** What would be mixed if no shade of the class were out; empty where none is. */
+    Optional<Formula> withAll(FormulaTask task, ShadeClass of) {
+        List<Shade> out = desk.range().setAside().stream()
+                .filter(shade -> shade.shadeClass() == of)
+                .toList();
+        return out.isEmpty() ? Optional.empty() : Optional.of(desk.best(task.with(out)));
     }
 
     private List<FormulaTask.ToneShare> shares(Action action, Aim aim) {

@@ -7,10 +7,10 @@ import mischung.RefusedInput;
  * What is done from one rinse to the next: the layings that are on the hair together.
  *
  * @param action what the round is for
- * @param layings 1–24, in the order they go on
+ * @param layings 1–600, in the order they go on
  */
 public record Round(Action action, List<Laying> layings) {
-    private static final int MOST = 24;
+    private static final int MOST = 600;
 
     public Round {
         layings = List.copyOf(layings);

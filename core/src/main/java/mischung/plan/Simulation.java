@@ -57,6 +57,11 @@ final class Simulation {
         now.replaceAll((at, state) -> state.after(change));
     }
 
+    /** It was looked at, and is so whatever had been predicted. */
+    void see(BandRef at, Underway.Shown shown) {
+        now.put(at, hair(at).seenAs(shown));
+    }
+
     void cutOff(Collection<BandRef> some) {
         cut.addAll(some);
         touched.addAll(some);

@@ -8,31 +8,35 @@ import mischung.school.Method;
  * @param words what sets it apart, in a few words
  * @param visits over which the work is spread, 1–6
  * @param lightener whether lightener may be used
- * @param remover whether a reducing remover may be used
  * @param cleanse whether dark colour is taken out with a cleanse mix
+ * @param preTone whether brassy hair is toned before it is lightened
  */
-public record Strategy(String words, Method method, int visits, boolean lightener, boolean remover, boolean cleanse) {
+public record Strategy(String words, Method method, int visits, boolean lightener, boolean cleanse, boolean preTone) {
     public static Strategy of(String words, Method method) {
-        return new Strategy(words, method, 1, true, true, false);
+        return new Strategy(words, method, 1, true, false, false);
     }
 
     public Strategy named(String other) {
-        return new Strategy(other, method, visits, lightener, remover, cleanse);
+        return new Strategy(other, method, visits, lightener, cleanse, preTone);
     }
 
     public Strategy inVisits(int count) {
-        return new Strategy(words, method, count, lightener, remover, cleanse);
+        return new Strategy(words, method, count, lightener, cleanse, preTone);
     }
 
     public Strategy withoutLightener() {
-        return new Strategy(words, method, visits, false, remover, cleanse);
+        return new Strategy(words, method, visits, false, cleanse, preTone);
     }
 
     public Strategy withCleanse() {
-        return new Strategy(words, method, visits, lightener, remover, true);
+        return new Strategy(words, method, visits, lightener, true, preTone);
+    }
+
+    public Strategy withPreTone() {
+        return new Strategy(words, method, visits, lightener, cleanse, true);
     }
 
     public Strategy by(Method other) {
-        return new Strategy(words, other, visits, lightener, remover, cleanse);
+        return new Strategy(words, other, visits, lightener, cleanse, preTone);
     }
 }

@@ -6,6 +6,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
+import mischung.Words;
 import mischung.hair.BandRef;
 import mischung.hair.LevelScale;
 import mischung.hair.Pigment;
@@ -80,12 +81,12 @@ final class Warnings {
             add(
                     bare,
                     Fault.COVERAGE_WITHOUT_GREY,
-                    at -> "has " + percent(head.band(at).greyShare())
+                    at -> "has " + Words.percent(head.band(at).greyShare())
                             + " grey: a coverage shade carries its own full warm base and turns red or warm here, "
                             + after.apply(at).look().words() + " (R55). Take a plain shade, or a part of ash.");
         }
         where(
-                (was, is) -> lifted(was) && was.level() - is.level() > FURTHEST_DOWN,
+                (was, is) -> was.lifted() && was.level() - is.level() > FURTHEST_DOWN,
                 Fault.TOO_FAR_DOWN,
                 (at, is) -> "drops from " + LevelScale.words(before.apply(at).level()) + " to "
                         + LevelScale.words(is.level())
@@ -101,7 +102,7 @@ final class Warnings {
                 && lab.hueDegrees() < GREEN_TO
                 && lab.chroma() > SEEN_CHROMA;
         boolean hollow = wished.chroma() > WARM_WISH && lab.chroma() < HOLLOW * wished.chroma();
-        return lifted(was) && !wantsGreen && (green || hollow);
+        return was.lifted() && !wantsGreen && (green || hollow);
     }
 
     private String green(HairState is) {
@@ -137,7 +138,7 @@ final class Warnings {
                 .min()
                 .orElse(0);
         List<BandRef> light = laying.bands().stream()
-                .filter(at -> lifted(before.apply(at))
+                .filter(at -> before.apply(at).lifted()
                         && before.apply(at).level() >= LIGHT
                         && before.apply(at).level() - darkest >= APART)
                 .toList();
@@ -156,19 +157,12 @@ final class Warnings {
         where(
                 (was, is) -> blue(was) > BLUE_SEEN && blue(is) > BLUE_LEFT * blue(was),
                 Fault.BLUE_STAYS,
-                (at, is) -> "keeps " + percent(blue(is) / blue(before.apply(at)))
+                (at, is) -> "keeps " + Words.percent(blue(is) / blue(before.apply(at)))
                         + " of its direct blue: some blue never leaves (R58). Cover it, or use it.");
     }
 
     private static double blue(HairState hair) {
         return hair.canvas().coloured().amount(Pigment.DIRECT_BLUE);
-    }
-
-    /** Little of what grew is left in it: the warm ground is gone. */
-    private static boolean lifted(HairState hair) {
-        return hair.canvas().coloured().amount(Pigment.EUMELANIN)
-                        < hair.canvas().coloured().amount(Pigment.RESIDUE)
-                || hair.canvas().coloured().amount(Pigment.EUMELANIN) < Bare.LIGHTEST_NATURAL;
     }
 
     private interface Saying {
@@ -187,15 +181,7 @@ final class Warnings {
             BandRef first = some.get(0);
             String more =
                     some.size() == 1 ? "" : " So do " + (some.size() - 1) + (some.size() == 2 ? " other." : " others.");
-            found.add(new Warning(fault, capital(head.name(first)) + " " + words.apply(first) + more, some));
+            found.add(new Warning(fault, Words.capital(head.name(first)) + " " + words.apply(first) + more, some));
         }
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
-    }
-
-    private static String percent(double share) {
-        return Math.round(100 * share) + " %";
     }
 }

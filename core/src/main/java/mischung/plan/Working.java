@@ -3,9 +3,10 @@ package mischung.plan;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
+import mischung.Words;
 import mischung.change.Application;
 import mischung.change.Care;
 import mischung.change.LiftProduct;
@@ -15,7 +16,9 @@ import mischung.change.Washing;
 import mischung.formula.Formula;
 import mischung.formula.FormulaSearch;
 import mischung.formula.FormulaTask;
+import mischung.hair.BandKind;
 import mischung.hair.BandRef;
+import mischung.hair.LevelScale;
 import mischung.product.BowlGrams;
 import mischung.product.HairAmount;
 import mischung.school.Method;
@@ -36,6 +39,7 @@ final class Working {
     private final Simulation simulation;
     private final Recipes recipes;
     private final StepReasons reasons;
+    private final ColourReasons colourReasons;
     private final List<List<Outcome>> now;
     private final List<PlanStep> steps = new ArrayList<>();
     private int visit = 1;
@@ -48,12 +52,18 @@ final class Working {
         this.head = desk.head();
         this.simulation = new Simulation(desk);
         this.recipes = new Recipes(desk, method.filler());
-        this.reasons = new StepReasons(desk, method);
+        this.reasons = new StepReasons(desk.head());
+        this.colourReasons = new ColourReasons(desk, method);
         this.now = simulation.look();
     }
 
     HairState hair(BandRef at) {
         return simulation.hair(at);
+    }
+
+    /** As read until something was done to it; as the model has it, in halves, from then on. */
+    double level(BandRef at) {
+        return hair(at).equals(desk.start(at)) ? head.band(at).level() : LevelScale.inHalves(hair(at).level());
     }
 
     boolean isCut(BandRef at) {
@@ -95,6 +105,11 @@ final class Working {
                 .toList();
     }
 
+    /** A strand was looked at after the last round. */
+    void see(BandRef at, Underway.Shown shown) {
+        simulation.see(at, shown);
+    }
+
     void perform(Round round) {
         List<Treatment> treatments = new ArrayList<>();
         List<LiftBowl> lifts = new ArrayList<>();
@@ -123,13 +138,15 @@ final class Working {
                     Washing.times(1),
                     colours.stream().flatMap(bowl -> bowl.bands().stream()).toList());
         }
-        steps.add(
-                new PlanStep(round, of, name(round.action()), treatments, lifts, colours, simulation.look(), warnings));
-    }
-
-    private static String name(Action action) {
-        return action.words().substring(0, 1).toUpperCase(Locale.ROOT)
-                + action.words().substring(1);
+        steps.add(new PlanStep(
+                round,
+                of,
+                Words.capital(round.action().words()),
+                treatments,
+                lifts,
+                colours,
+                simulation.look(),
+                warnings));
     }
 
     private Treatment treat(Laying laying) {
@@ -158,7 +175,7 @@ final class Working {
         }
         double need = switch (laying.action()) {
             case EQUALISE, TREATMENT -> head.treatmentGrams(bands);
-            case REMOVE -> head.mixGrams(bands) * laying.times();
+            case REMOVE -> desk.mixGrams(bands) * laying.times();
             default -> 0;
         };
         return new Treatment(
@@ -174,12 +191,13 @@ final class Working {
                 laying.minutes(),
                 laying.way().setting(),
                 0,
-                java.util.OptionalDouble.empty());
+                OptionalDouble.empty());
         List<Reason> why = reasons.lift(laying, this);
         for (int i = 0; i < laying.times(); i++) {
             simulation.lay(once, laying.bands());
         }
-        double need = head.mixGrams(laying.bands()) * laying.times() * (1 + HairAmount.reserve());
+        double need =
+                (desk.mixGrams(laying.bands()) * (1 + HairAmount.reserve()) + HairAmount.waste()) * laying.times();
         int powder = (int) Math.ceil(need / (1 + laying.ratio()));
         double goal = laying.bands().stream()
                 .mapToDouble(at -> hair(at).level())
@@ -199,7 +217,7 @@ final class Working {
     BowlPlace place(List<BandRef> bands) {
         boolean roots = bands.stream().allMatch(at -> {
             WorkedBand worked = head.at(at);
-            return worked.band().kind() == mischung.hair.BandKind.NATURAL && hair(at).equals(desk.start(at));
+            return worked.band().kind() == BandKind.NATURAL && hair(at).equals(desk.start(at));
         });
         if (roots) {
             return BowlPlace.ROOTS;
@@ -216,9 +234,12 @@ final class Working {
         FormulaTask task = recipes.task(laying, place, this::hair);
         Formula formula = laying.mix().map(mix -> FormulaSearch.of(task, mix)).orElseGet(() -> desk.best(task));
         Optional<Bowl.Gain> oneMore = Grouping.gainOfOneMore(laying, place, recipes, desk, this::hair);
-        List<Reason> why = reasons.colour(laying, place, formula, oneMore, this);
         Application application =
                 recipes.application(laying, place).withDyes(formula.mix().dyes());
+        List<Reason> why = new ArrayList<>(colourReasons.of(laying, application, place, formula, oneMore, this));
+        recipes.withAll(task, laying.shadeClass())
+                .map(whole -> ColourReasons.out(formula, whole, desk.range().setAside()))
+                .ifPresent(why::add);
         simulation.lay(application, laying.bands());
         return new Bowl(
                 nextName(),
@@ -226,7 +247,7 @@ final class Working {
                 place,
                 formula,
                 desk.developer(laying.volume()),
-                BowlGrams.of(formula.mix(), laying.ratio(), head.mixGrams(laying.bands())),
+                BowlGrams.of(formula.mix(), laying.ratio(), desk.mixGrams(laying.bands())),
                 oneMore,
                 why);
     }

@@ -15,10 +15,11 @@ public record BowlGrams(double needGrams, List<Integer> shadeGrams, int develope
         shadeGrams = List.copyOf(shadeGrams);
     }
 
-    /** Rounded up so that every part is a whole number of grams, with the reserve of a fifth (R62). */
+    /** Rounded up so that every part is a whole number of grams, with the reserve of a fifth (R62) and what stays on bowl and brush. */
     public static BowlGrams of(Mix mix, double developerPerColour, double needGrams) {
         double colour = Math.max(
-                HairAmount.leastColourGrams(), needGrams * (1 + HairAmount.reserve()) / (1 + developerPerColour));
+                HairAmount.leastColourGrams(),
+                (needGrams * (1 + HairAmount.reserve()) + HairAmount.waste()) / (1 + developerPerColour));
         int gramsPerPart = (int) Math.ceil(colour / mix.totalParts() - 1e-9);
         List<Integer> shades = new ArrayList<>();
         for (Mix.Part part : mix.parts()) {

@@ -7,6 +7,7 @@ import mischung.hair.Band;
 import mischung.hair.BandRef;
 import mischung.hair.Density;
 import mischung.hair.Head;
+import mischung.hair.Porosity;
 import mischung.hair.Thickness;
 import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
@@ -31,6 +32,11 @@ public final class HairAmount {
     /** R62: what is carried beyond the need, as a share of it. */
     public static double reserve() {
         return FIGURES.get("reserve");
+    }
+
+    /** What stays on the bowl and the brush of each mix, in grams. */
+    public static double waste() {
+        return FIGURES.get("waste");
     }
 
     static double leastColourGrams() {
@@ -64,7 +70,8 @@ public final class HairAmount {
         return share(head, head.zones().get(zone))
                 * worked.lengthCm()
                 * factor(worked.detail().density().orElse(head.density()))
-                * factor(worked.detail().thickness().orElse(head.thickness()));
+                * factor(worked.detail().thickness().orElse(head.thickness()))
+                * saturation(worked.porosity());
     }
 
     private static double shareOf(Zone zone) {
@@ -80,6 +87,14 @@ public final class HairAmount {
             throw new IllegalStateException("amounts.csv lacks the share of " + place);
         }
         return share;
+    }
+
+    private static double saturation(Porosity porosity) {
+        Double factor = FIGURES.get(porosity.words() + " porosity");
+        if (factor == null) {
+            throw new IllegalStateException("amounts.csv lacks the porosity " + porosity);
+        }
+        return factor;
     }
 
     private static double factor(Density density) {

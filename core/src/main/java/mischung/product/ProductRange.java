@@ -3,15 +3,62 @@ package mischung.product;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mischung.DataFile;
 import mischung.hair.Tone;
 
-/** The shades and developers that can be mixed from. */
-public record ProductRange(String name, List<Shade> shades, List<Developer> developers) {
+/**
+ * The shades and developers that can be mixed from.
+ *
+ * @param setAside shades of the range that are out or not wanted: what a bowl costs in colour is told by them
+ * @param habits how the maker wants each class mixed, where that is not as usual
+ */
+public record ProductRange(
+        String name,
+        List<Shade> shades,
+        List<Developer> developers,
+        List<Shade> setAside,
+        Map<ShadeClass, Habit> habits) {
+    private static final Map<ShadeClass, List<ShadeClass>> INSTEAD = Map.of(
+            ShadeClass.COVERAGE, List.of(ShadeClass.PERMANENT, ShadeClass.DEMI),
+            ShadeClass.PERMANENT, List.of(ShadeClass.COVERAGE, ShadeClass.DEMI, ShadeClass.GLOSS),
+            ShadeClass.DEMI, List.of(ShadeClass.GLOSS, ShadeClass.PERMANENT, ShadeClass.COVERAGE),
+            ShadeClass.GLOSS, List.of(ShadeClass.DEMI));
+
+    /**
+     * How a class of shades is made to be mixed and left.
+     *
+     * @param ratio weight of developer to one of colour, 0–6
+     * @param minutes to its full time, 1–120
+     */
+    public record Habit(double ratio, double minutes) {
+        static Habit usual(ShadeClass of) {
+            return new Habit(of.developerPerColour(), of.fullMinutes());
+        }
+    }
+
     public ProductRange {
         shades = List.copyOf(shades);
         developers = List.copyOf(developers);
+        setAside = List.copyOf(setAside);
+        habits = Map.copyOf(habits);
+    }
+
+    public ProductRange(String name, List<Shade> shades, List<Developer> developers) {
+        this(name, shades, developers, List.of(), Map.of());
+    }
+
+    public Habit habit(ShadeClass of) {
+        Habit own = habits.get(of);
+        return own == null ? Habit.usual(of) : own;
+    }
+
+    /** With other habits. */
+    public ProductRange with(Map<ShadeClass, Habit> others) {
+        return new ProductRange(name, shades, developers, setAside, others);
     }
 
     private static final class Demo {
@@ -27,14 +74,24 @@ public record ProductRange(String name, List<Shade> shades, List<Developer> deve
         return shades.stream().filter(shade -> shade.shadeClass() == shadeClass).toList();
     }
 
+    /** The class itself, or what does nearly the same where the range has none of it; itself if it has nothing at all. */
+    public ShadeClass nearest(ShadeClass wanted) {
+        return Stream.concat(Stream.of(wanted), INSTEAD.getOrDefault(wanted, List.of()).stream())
+                .filter(one -> shades.stream().anyMatch(shade -> shade.shadeClass() == one && !shade.isClear()))
+                .findFirst()
+                .orElse(wanted);
+    }
+
     /** Without shades that are out or not wanted, by their codes. */
     public ProductRange without(Set<String> codes) {
-        return codes.isEmpty()
-                ? this
-                : new ProductRange(
-                        name,
-                        shades.stream().filter(s -> !codes.contains(s.code())).toList(),
-                        developers);
+        if (codes.isEmpty()) {
+            return this;
+        }
+        Map<Boolean, List<Shade>> parted =
+                shades.stream().collect(Collectors.partitioningBy(s -> codes.contains(s.code())));
+        List<Shade> aside = new ArrayList<>(setAside);
+        aside.addAll(parted.getOrDefault(true, List.of()));
+        return new ProductRange(name, parted.getOrDefault(false, List.of()), developers, aside, habits);
     }
 
     private static ProductRange load() {

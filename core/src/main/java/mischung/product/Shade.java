@@ -43,6 +43,12 @@ public record Shade(String code, ShadeClass shadeClass, double level, Optional<T
         return new Shade(code, shadeClass, level, Optional.of(tone), fit.dyes(), fit.misfit());
     }
 
+    /** What its dyes make of the hair it is made for. */
+    public Pigments shown() {
+        Pigments base = shadeClass == ShadeClass.COVERAGE ? Reading.WHITE_FIBRE : countedOn(level);
+        return base.plus(dyes);
+    }
+
     public boolean isClear() {
         return tone.isEmpty();
     }

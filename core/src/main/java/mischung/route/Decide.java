@@ -8,10 +8,10 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import mischung.Words;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.hair.Elasticity;
-import mischung.hair.LevelScale;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.plan.Desk;
@@ -29,7 +29,7 @@ import mischung.school.School;
 import mischung.wish.Contradictions;
 import mischung.wish.Limits;
 
-/** Weighs whole sequences against each other. The same desk, schools and rates give the same decision. */
+/** Weighs whole sequences against each other. The same desk, schools and house give the same decision. */
 public final class Decide {
     /** Within this, in CIEDE2000 over all hair, a wish counts as reached; two colourists would argue about no less. */
     private static final double REACHED = 6;
@@ -51,34 +51,34 @@ public final class Decide {
     private final Desk desk;
     private final Method method;
     private final Guard guard;
-    private final Rates rates;
+    private final House house;
 
-    private Decide(Desk desk, Method method, Guard guard, Rates rates) {
+    private Decide(Desk desk, Method method, Guard guard, House house) {
         this.desk = desk;
         this.method = method;
         this.guard = guard;
-        this.rates = rates;
+        this.house = house;
     }
 
     /** The chosen schools' route alone: the first useful answer, while the others are still being weighed. */
-    public static Route first(Desk desk, Method method, Rates rates) {
+    public static Route first(Desk desk, Method method, House house) {
         Plan plan = Planner.plan(desk, Strategies.chosen(desk, method));
-        return route(plan, rates);
+        return route(plan, house);
     }
 
     /**
      * @param own the colourist's own rounds, if there are any
      * @param guard what must not be done on this client
      */
-    public static Decision of(Desk desk, Method method, Optional<List<Round>> own, Guard guard, Rates rates) {
-        return new Decide(desk, method, guard, rates).decided(own);
+    public static Decision of(Desk desk, Method method, Optional<List<Round>> own, Guard guard, House house) {
+        return new Decide(desk, method, guard, house).decided(own);
     }
 
-    private static Route route(Plan plan, Rates rates) {
+    private static Route route(Plan plan, House house) {
         return new Route(
                 Strategies.key(plan.strategy()),
                 plan,
-                Measures.of(plan, rates),
+                Measures.of(plan, house),
                 List.of(),
                 new Route.Range(0, 0),
                 List.of());
@@ -89,7 +89,7 @@ public final class Decide {
         Plan first = Planner.plan(desk, chosen);
         List<Route> all = new ArrayList<>();
         List<Refused> refused = new ArrayList<>();
-        all.add(route(first, rates));
+        all.add(route(first, house));
         for (Strategy other : Strategies.others(desk, chosen, first)) {
             Plan plan = Planner.plan(desk, other);
             Optional<Route> same = all.stream()
@@ -101,7 +101,7 @@ public final class Decide {
                         Why.THE_SAME,
                         "There is not so much to do: "
                                 + (plan.visits() == 1 ? "one visit is" : plan.visits() + " visits are") + " enough.",
-                        Measures.of(plan, rates)));
+                        Measures.of(plan, house)));
             } else if (same.isPresent()) {
                 refused.add(new Refused(
                         other.words(),
@@ -109,7 +109,7 @@ public final class Decide {
                         "Comes to the very same work as " + same.get().words() + ".",
                         same.get().measures()));
             } else {
-                all.add(route(plan, rates));
+                all.add(route(plan, house));
             }
         }
         double best = all.stream()
@@ -128,7 +128,7 @@ public final class Decide {
         own.ifPresent(rounds -> {
             Plan plan = Planner.byHand(desk, method, rounds);
             Route mine = told(new Route(
-                    "own", plan, Measures.of(plan, rates), List.of(Merit.OWN), new Route.Range(0, 0), List.of()));
+                    "own", plan, Measures.of(plan, house), List.of(Merit.OWN), new Route.Range(0, 0), List.of()));
             merited.add(mine);
         });
         return verdict(merited, refused, all);
@@ -182,8 +182,8 @@ public final class Decide {
             return no(
                     route,
                     Why.TIME,
-                    "Its longest visit takes " + hours(m.longestMinutes()) + "; the client has "
-                            + hours((int) Math.round(limits.hours() * 60)) + ".");
+                    "Its longest visit takes " + Words.hours(m.longestMinutes()) + "; the client has "
+                            + Words.hours((int) Math.round(limits.hours() * 60)) + ".");
         }
         if (limits.money() > 0 && m.price() > limits.money()) {
             return no(
@@ -193,7 +193,7 @@ public final class Decide {
                             Locale.ROOT,
                             "It costs %.0f %s; %.0f are wished at most.",
                             m.price(),
-                            rates.currency(),
+                            house.rates().currency(),
                             limits.money()));
         }
         if (best > 0 && m.distance() > REACHED && m.distance() > best + FURTHER_OFF) {
@@ -324,15 +324,15 @@ public final class Decide {
             words.append(String.format(
                     Locale.ROOT,
                     "%s can be reached in one visit of %s, on average CIEDE2000 %.1f from it.",
-                    capital(desk.wish().words()),
-                    hours(m.longestMinutes()),
+                    Words.capital(desk.wish().words()),
+                    Words.hours(m.longestMinutes()),
                     m.distance()));
         } else if (later.isPresent()) {
-            words.append(capital(desk.wish().words())).append(" cannot be reached today");
+            words.append(Words.capital(desk.wish().words())).append(" cannot be reached today");
             today.ifPresent(route -> words.append("; the nearest today: ").append(furthest(route.plan())));
             words.append(". In ").append(needed.get()).append(" visits it can.");
         } else {
-            words.append(capital(desk.wish().words())).append(" cannot be reached with what is allowed");
+            words.append(Words.capital(desk.wish().words())).append(" cannot be reached with what is allowed");
             planned.stream()
                     .min(Comparator.comparingDouble(route -> route.measures().distance()))
                     .ifPresentOrElse(
@@ -382,19 +382,5 @@ public final class Decide {
                         + plan.end(at).look().words() + " where "
                         + plan.head().at(at).aim().orElseThrow().words() + " is wished")
                 .orElse("nothing is wished for");
-    }
-
-    static String hours(int minutes) {
-        return minutes < 60
-                ? minutes + " min"
-                : minutes / 60 + " h" + (minutes % 60 == 0 ? "" : String.format(Locale.ROOT, " %02d", minutes % 60));
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
-    }
-
-    static String level(double level) {
-        return LevelScale.figure(level);
     }
 }

@@ -105,28 +105,24 @@ final class Fallbacks {
                 LevelScale.words(seen.level()),
                 bowl.laying().minutes() * bowl.laying().times(),
                 LevelScale.words(hoped.level()));
+        List<String> then = new ArrayList<>();
         if (extra > 0) {
-            all.add(new Fallback(
-                    "B",
-                    when,
-                    String.format(
-                            Locale.ROOT,
-                            "Wipe off, lay fresh with %.0f vol for %.0f min more and stretch a wet strand before (R36, R39).",
-                            bowl.laying().volume(),
-                            extra),
-                    comesTo(more)));
-        } else {
-            all.add(new Fallback(
-                    "B",
-                    when,
+            then.add(String.format(
+                    Locale.ROOT,
+                    "Wipe off, lay fresh with %.0f vol for %.0f min more and stretch a wet strand before (R36, R39).",
+                    bowl.laying().volume(),
+                    extra));
+        }
+        if (then.isEmpty() || more.level() < hoped.level() - 0.25) {
+            double reached = LevelScale.inHalves(more.level());
+            then.add(
                     "Go no further: it would cost the hair its strength. Meet in the middle and tone at the level reached"
                             + aim.map(a -> ", "
-                                            + a.at(Math.min(a.level(), seen.level()))
-                                                    .words())
+                                            + a.at(Math.min(a.level(), reached)).words())
                                     .orElse("")
-                            + "; the rest at the next visit (R24).",
-                    comesTo(seen)));
+                            + "; the rest at the next visit (R24).");
         }
+        all.add(new Fallback("B", when, String.join(" ", then), comesTo(more)));
         Canvas half = once(bowl, bowl.laying().minutes() / 2).on(start, Factors.AVERAGE);
         Canvas treated = new Care(Care.Kind.BOND, BOND_MINUTES).on(half, Factors.AVERAGE);
         all.add(new Fallback(

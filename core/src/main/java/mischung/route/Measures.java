@@ -11,6 +11,7 @@ import mischung.plan.PlanStep;
 import mischung.plan.Treatment;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
+import mischung.sequence.Terms;
 
 /**
  * What a route is held against: the price of a result in colour, strength, hours and money.
@@ -42,9 +43,7 @@ public record Measures(
         int bowls,
         int visits,
         double price) {
-    static Measures of(Plan plan, Rates rates) {
-        double sum = 0;
-        double mass = 0;
+    static Measures of(Plan plan, House house) {
         double worst = 0;
         double weakest = 1;
         for (BandRef at : plan.head().bands()) {
@@ -53,11 +52,7 @@ public record Measures(
                 continue;
             }
             if (!plan.head().at(at).keeps()) {
-                double grams = plan.head().mixGrams(List.of(at));
-                double difference = end.difference();
-                sum += grams * difference * difference;
-                mass += grams;
-                worst = Math.max(worst, difference);
+                worst = Math.max(worst, end.difference());
             }
             for (PlanStep step : plan.steps()) {
                 Outcome then = step.outcome(at);
@@ -66,7 +61,8 @@ public record Measures(
                 }
             }
         }
-        Sequence sequence = Sequencer.of(plan);
+        Sequence sequence = Sequencer.of(
+                plan, Terms.usual(house.durations(), plan.wish().limits().hands()));
         int colour = plan.steps().stream()
                 .flatMap(step -> step.bowls().stream())
                 .mapToInt((Bowl bowl) -> bowl.grams().totalGrams())
@@ -79,12 +75,13 @@ public record Measures(
                 .flatMap(step -> step.treatments().stream())
                 .mapToInt(Treatment::grams)
                 .sum();
+        Rates rates = house.rates();
         double price = rates.anHour() * sequence.handsMinutes() / 60
                 + rates.colourGram() * colour
                 + rates.lightenerGram() * lightener
                 + rates.treatmentGram() * treatment;
         return new Measures(
-                mass == 0 ? 0 : Math.sqrt(sum / mass),
+                plan.distance(plan::end),
                 worst,
                 uneven(plan),
                 weakest,

@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import mischung.Words;
 import mischung.change.Factors;
 import mischung.change.Washing;
 import mischung.doubt.LevelRange;
@@ -18,6 +19,7 @@ import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Treatment;
+import mischung.plan.Warning;
 import mischung.wish.Aim;
 import mischung.wish.Weave;
 
@@ -80,9 +82,9 @@ public record Promise(
                 likely(plan, colours),
                 notPromised(route),
                 m.visits() == 1
-                        ? Decide.hours(m.clientMinutes())
-                        : Decide.hours(m.clientMinutes()) + " in all, the longest visit "
-                                + Decide.hours(m.longestMinutes()),
+                        ? Words.hours(m.clientMinutes())
+                        : Words.hours(m.clientMinutes()) + " in all, the longest visit "
+                                + Words.hours(m.longestMinutes()),
                 price(m, rates),
                 m.visits(),
                 upkeep(plan),
@@ -210,7 +212,7 @@ public record Promise(
                     .max()
                     .orElseThrow();
             Outcome end = plan.end(bands.get(0));
-            all.add(capital(where) + " will most likely be " + end.look().words() + ", at "
+            all.add(Words.capital(where) + " will most likely be " + end.look().words() + ", at "
                     + new LevelRange(low, high).words() + " in depth.");
         });
         return all;
@@ -226,8 +228,7 @@ public record Promise(
         if (route.plan().steps().stream().anyMatch(step -> !step.lifts().isEmpty())) {
             all.add("Lightening costs strength. If a strand does not spring back we stop, and go on another day.");
         }
-        boolean blue =
-                route.plan().warnings().stream().anyMatch(w -> w.fault() == mischung.plan.Warning.Fault.BLUE_STAYS);
+        boolean blue = route.plan().warnings().stream().anyMatch(w -> w.fault() == Warning.Fault.BLUE_STAYS);
         if (blue) {
             all.add("Some blue from before may stay.");
         }
@@ -262,12 +263,8 @@ public record Promise(
                         .on(plan.end(at).hair().canvas(), Factors.AVERAGE)
                         .look());
             }
-            all.add(new Fading(capital(key.substring(key.indexOf('|') + 1)), looks));
+            all.add(new Fading(Words.capital(key.substring(key.indexOf('|') + 1)), looks));
         });
         return all;
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 }

@@ -54,6 +54,7 @@ final class Strategies {
         if (lifts) {
             Pull other = method.pull() == Pull.LOW_AND_SLOW ? Pull.STRONG_AND_SHORT : Pull.LOW_AND_SLOW;
             all.add(chosen.by(method.with(other)).named(other.words()));
+            all.add(chosen.withPreTone().named("pre-tone before the lightener"));
             all.add(chosen.withoutLightener().named("without lightener"));
         }
         if (!first.steps().isEmpty() && anyLightened(desk)) {

@@ -3,14 +3,46 @@ package mischung.sequence;
 import java.util.List;
 
 /**
- * The plan on a clock, in order of start within each visit. Tasks may overlap only where one of them is a clock that runs by
- * itself.
+ * The plan on a clock, in order of start within each visit.
  *
  * @param hands people who work, 1–3
+ * @param batches what is mixed when, in that order
+ * @param ramps how evenly the sections of a bowl of lightener end
+ * @param bound over all visits: no order of these pieces takes the client less, in minutes
+ * @param whole whether every order was weighed, so that there is none better
+ * @param unmoved what was moved by hand and could not go there, each with why
+ * @param overdue where there is too much to lay for these hands to keep every window; mostly empty
  */
-public record Sequence(List<Task> tasks, int hands) {
+public record Sequence(
+        List<Task> tasks,
+        int hands,
+        List<Batch> batches,
+        List<Ramp> ramps,
+        int bound,
+        boolean whole,
+        List<Unmoved> unmoved,
+        List<String> overdue) {
+    /**
+     * Minutes between the first and the last section of a bowl to come to its goal.
+     *
+     * @param without with one volume for all of them
+     * @param with as the batches are
+     *
+     * @param without all laid with one volume and rinsed together
+     * @param with as the batches are mixed; the widest of the groups that are rinsed together
+     * @param splits whether there is enough of it to be mixed in batches of different strength
+     */
+    public record Ramp(String bowl, int visit, int without, int with, boolean splits) {}
+
+    /** @param sentence why it did not go where it was moved to */
+    public record Unmoved(String key, String sentence) {}
+
     public Sequence {
         tasks = List.copyOf(tasks);
+        batches = List.copyOf(batches);
+        ramps = List.copyOf(ramps);
+        unmoved = List.copyOf(unmoved);
+        overdue = List.copyOf(overdue);
     }
 
     /** The client's time over all visits. */
@@ -41,11 +73,16 @@ public record Sequence(List<Task> tasks, int hands) {
                 .orElse(0);
     }
 
-    /** Working time of all hands together: who lays on together counts each. */
+    /** Working time of all hands together; breaks and clocks do not count. */
     public int handsMinutes() {
         return tasks.stream()
-                .filter(task -> task.kind() != Task.Kind.WORK)
-                .mapToInt(task -> task.minutes() * (task.kind() == Task.Kind.APPLY ? hands : 1))
+                .filter(task -> task.person() > 0 && task.kind() != Task.Kind.BREAK)
+                .mapToInt(Task::minutes)
                 .sum();
+    }
+
+    /** How far the client's time may be from the best, as a share of it: 0 if no order is shorter. */
+    public double gap() {
+        return totalMinutes() == 0 ? 0 : 1 - (double) bound / totalMinutes();
     }
 }

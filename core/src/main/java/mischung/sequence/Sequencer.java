@@ -1,394 +1,279 @@
 package mischung.sequence;
 
 import java.util.ArrayList;
-import java.util.Collection;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
-import mischung.DataFile;
-import mischung.change.Cover;
+import java.util.Optional;
+import java.util.stream.Collectors;
 import mischung.hair.BandRef;
-import mischung.hair.Density;
-import mischung.hair.ZonePlace;
+import mischung.hair.Canvas;
 import mischung.plan.Action;
-import mischung.plan.Bowl;
-import mischung.plan.BowlPlace;
 import mischung.plan.LiftBowl;
+import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Treatment;
+import mischung.school.Between;
+import mischung.school.Method;
+import mischung.school.Rinse;
 import mischung.school.Start;
+import mischung.sequence.Stage.Alone;
 
 /**
- * One step after another, from the back forwards or from the front; roots before lengths, porous lengths last (R21). Several
- * people lay on together, which shortens the laying and nothing else (R43).
+ * From a plan to what hands do when: stage by stage, from one rinse to the next, each solved for the people there are, one
+ * head and one basin. Stages cannot overlap, because all hair is rinsed and dried between them; only mixing for the next
+ * may fall into the drying of the last.
  */
 public final class Sequencer {
-    private static final Map<String, Double> FIGURES =
-            DataFile.of(Sequencer.class, "durations.csv").figures();
-
-    /** From the back forwards; the fragile hairline last (R40). */
-    private static final List<ZonePlace> ORDER = List.of(
-            ZonePlace.NAPE,
-            ZonePlace.NAPE_LEFT,
-            ZonePlace.NAPE_RIGHT,
-            ZonePlace.BACK,
-            ZonePlace.BACK_LEFT,
-            ZonePlace.BACK_RIGHT,
-            ZonePlace.CROWN,
-            ZonePlace.CROWN_LEFT,
-            ZonePlace.CROWN_RIGHT,
-            ZonePlace.PARTING,
-            ZonePlace.SIDES,
-            ZonePlace.SIDE_LEFT,
-            ZonePlace.SIDE_RIGHT,
-            ZonePlace.FRINGE,
-            ZonePlace.FRINGE_LEFT,
-            ZonePlace.FRINGE_RIGHT,
-            ZonePlace.HAIRLINE);
+    private static final int NEVER = 100_000;
+    private static final int OVERDUE_STEP = 15;
 
     private final Plan plan;
-    private final int hands;
-    private final List<Task> tasks = new ArrayList<>();
+    private final Method method;
+    private final Terms terms;
+    private final Comparator<Integer> order;
+    private final StageWork work;
+    private final Timeline timeline;
+    private final List<Sequence.Ramp> ramps = new ArrayList<>();
+    private final List<Sequence.Unmoved> unmoved = new ArrayList<>();
+    private final List<String> overdue = new ArrayList<>();
+
+    /** What was done since the last stage and had the head for itself. */
+    private final List<Alone> waiting = new ArrayList<>();
+
     private int visit = 1;
     private int clock;
+    private int step;
+    private int rested;
+    private int stages;
+    private int bound;
+    private boolean whole = true;
 
-    private Sequencer(Plan plan) {
+    private Sequencer(Plan plan, Terms terms) {
         this.plan = plan;
-        this.hands = plan.wish().limits().hands();
+        this.method = plan.strategy().method();
+        this.terms = terms;
+        Comparator<Integer> backFirst = Comparator.comparingInt(
+                z -> Durations.backFirst(plan.head().read().zones().get(z).place()));
+        this.order = backFirst() ? backFirst : backFirst.reversed();
+        this.work = new StageWork(plan.head(), terms.durations(), order);
+        this.timeline = new Timeline(plan.head());
     }
 
+    /** By the figures that ship, for the people the wish names. */
     public static Sequence of(Plan plan) {
-        return new Sequencer(plan).run();
+        return of(plan, Terms.usual(Durations.USUAL, plan.wish().limits().hands()));
+    }
+
+    public static Sequence of(Plan plan, Terms terms) {
+        return new Sequencer(plan, terms).run();
     }
 
     private Sequence run() {
-        for (PlanStep step : plan.steps()) {
-            if (clock == 0) {
-                section();
+        for (step = 0; step < plan.steps().size(); step++) {
+            PlanStep now = plan.steps().get(step);
+            if (now.kind() != Action.WAIT && clock == 0 && waiting.isEmpty()) {
+                waiting.add(work.sectioning(backFirst()));
             }
-            step(step);
+            now.treatments().forEach(this::treat);
+            if (!now.lifts().isEmpty()) {
+                lift(now);
+            }
+            if (!now.bowls().isEmpty()) {
+                colour(now);
+            }
         }
-        tasks.sort(Comparator.comparingInt(Task::visit).thenComparingInt(Task::startMinute));
-        return new Sequence(tasks, hands);
+        step--;
+        endVisit();
+        return new Sequence(timeline.tasks(), terms.hands(), timeline.batches(), ramps, bound, whole, unmoved, overdue);
     }
 
-    private void section() {
-        then(
-                Task.Kind.PREPARE,
-                "Section the head",
-                (back() ? "Back first." : "Front first.") + " Patch test read, scalp whole, gloves on.",
-                minutes("sectioning"),
-                List.of(),
-                plan.head().bands());
+    private boolean backFirst() {
+        return method.start() == Start.BACK;
     }
 
-    private boolean back() {
-        return plan.strategy().method().start() == Start.BACK;
-    }
-
-    private void step(PlanStep step) {
-        step.treatments().forEach(this::treat);
-        if (!step.lifts().isEmpty()) {
-            lift(step);
+    private void endVisit() {
+        if (!waiting.isEmpty()) {
+            stage(Stage.Work.NONE);
         }
-        if (step.bowls().isEmpty()) {
-            return;
-        }
-        if (step.kind() == Action.FILL || step.kind() == Action.PRE_TONE) {
-            fill(step);
-        } else {
-            target(step);
-        }
+        visit++;
+        clock = 0;
+        rested = 0;
     }
 
     private void treat(Treatment treatment) {
         switch (treatment.action()) {
-            case EQUALISE ->
-                laid(
-                        treatment,
-                        "Equaliser on porous hair",
-                        "worked through; comb out what is too much.",
-                        "Leave it in.");
-            case TREATMENT -> laid(treatment, "Bond treatment", "on the lifted hair.", "Then rinse.");
-            case REMOVE -> remove(treatment);
-            case CLARIFY ->
-                then(
-                        Task.Kind.RINSE,
-                        "Clarify, " + treatment.laying().times() + " times",
-                        "Clearing shampoo, no conditioner; then dry.",
-                        minutes("rinse") * treatment.laying().times() + drying(),
-                        List.of(),
-                        treatment.bands());
-            case TRIM ->
-                then(Task.Kind.PREPARE, "Cut off what failed", "", minutes("trim"), List.of(), treatment.bands());
-            case DRY -> then(Task.Kind.DRY, "Dry", "", drying(), List.of(), treatment.bands());
-            case WAIT -> {
-                visit++;
-                clock = 0;
+            case EQUALISE -> stage(work.equaliser(treatment));
+            case TREATMENT -> stage(work.bond(treatment));
+            case REMOVE -> {
+                work.remover(treatment).forEach(this::stage);
+                waiting.add(work.drying("Dry"));
             }
+            case CLARIFY -> {
+                waiting.add(work.clarifying(treatment));
+                waiting.add(work.drying("Dry"));
+            }
+            case TRIM -> waiting.add(work.trimming(treatment));
+            case DRY -> waiting.add(work.drying("Dry"));
+            case WAIT -> endVisit();
             default -> throw new IllegalStateException(treatment.action() + " is mixed in a bowl");
         }
     }
 
-    private void laid(Treatment treatment, String title, String detail, String works) {
-        then(
-                Task.Kind.APPLY,
-                title,
-                treatment.grams() + " g, " + detail,
-                applying(treatment.grams()),
-                List.of(),
-                treatment.bands());
-        then(
-                Task.Kind.WORK,
-                title + " works",
-                works,
-                (int) Math.round(treatment.minutes()),
-                List.of(),
-                treatment.bands());
-    }
-
-    private void remove(Treatment treatment) {
-        int each = treatment.grams() / treatment.laying().times();
-        for (int i = 1; i <= treatment.laying().times(); i++) {
-            String name = treatment.laying().times() == 1 ? "Remover" : "Remover, round " + i;
-            then(
-                    Task.Kind.APPLY,
-                    name,
-                    each + " g, saturate, film over it; no fine sections.",
-                    applying(each / 2.0),
-                    List.of(),
-                    treatment.bands());
-            then(
-                    Task.Kind.WORK,
-                    name + " works",
-                    "Warm and covered.",
-                    (int) Math.round(treatment.laying().minutes()),
-                    List.of(),
-                    treatment.bands());
-            then(
-                    Task.Kind.RINSE,
-                    "Long rinse",
-                    "What is not rinsed out darkens again.",
-                    minutes("rinse") + minutes("cool rinse"),
-                    List.of(),
-                    treatment.bands());
-            then(
-                    Task.Kind.CHECK,
-                    "Check the canvas",
-                    "A dried strand where it was darkest: it shows orange now.",
-                    minutes("strand check"),
-                    List.of(),
-                    treatment.bands());
-        }
-        then(Task.Kind.DRY, "Dry", "", drying(), List.of(), treatment.bands());
-    }
-
-    /** One laying after another; the first works on while the next goes on. All are checked, then rinsed together. */
-    private void lift(PlanStep step) {
-        int finish = clock;
-        List<BandRef> all = new ArrayList<>();
-        for (LiftBowl bowl : step.lifts()) {
-            all.addAll(bowl.bands());
-            int works = (int) Math.round(bowl.laying().minutes());
-            for (int i = 1; i <= bowl.laying().times(); i++) {
-                if (i > 1) {
-                    clock = Math.max(clock, finish);
-                }
-                then(
-                        Task.Kind.MIX,
-                        "Mix " + bowl.name(),
-                        "Small and fresh.",
-                        minutes("mixing"),
-                        List.of(bowl.name()),
-                        bowl.bands());
-                then(
-                        Task.Kind.APPLY,
-                        (i > 1 ? "Wipe off, lay fresh " : "Lay bowl ") + bowl.name() + " "
-                                + bowl.laying().way().words(),
-                        "Shield what is light or stays: cream, cotton or film.",
-                        foiling(bowl),
-                        List.of(bowl.name()),
-                        bowl.bands());
-                tasks.add(new Task(
-                        Task.Kind.WORK,
-                        visit,
-                        "Bowl " + bowl.name() + " lifts",
-                        "Look every ten minutes.",
-                        clock,
-                        works,
-                        List.of(bowl.name()),
-                        zones(bowl.bands())));
-                finish = Math.max(finish, clock + works);
+    private void colour(PlanStep now) {
+        if (now.kind() == Action.FILL || now.kind() == Action.PRE_TONE) {
+            stage(work.filler(now, method.rinse()));
+            if (method.rinse() != Rinse.TOWEL) {
+                waiting.add(work.drying("Dry fully"));
             }
+        } else {
+            stage(work.target(now));
+            waiting.add(work.drying("Dry"));
+            waiting.add(work.looking());
         }
-        clock = Math.max(clock, finish);
-        then(
-                Task.Kind.CHECK,
-                "Check the lift",
-                "A wiped strand where every bowl began; stretch one wet (R39).",
-                minutes("strand check"),
-                List.of(),
-                all);
-        then(Task.Kind.RINSE, "Rinse, one gentle shampoo", "Cool, no rubbing.", minutes("rinse"), List.of(), all);
-        then(Task.Kind.DRY, "Dry and look", "", drying(), List.of(), all);
     }
 
-    private int foiling(LiftBowl bowl) {
-        boolean open = bowl.laying().way().setting().cover() == Cover.OPEN;
-        double grams = (double) bowl.totalGrams() / bowl.laying().times();
-        double alone = grams / FIGURES.get(open ? "grams applied" : "grams foiled");
-        return Math.max(minutes("least application"), (int) Math.ceil(alone / hands));
-    }
-
-    private void fill(PlanStep step) {
-        mix(step.bowls());
-        for (Bowl bowl : step.bowls()) {
-            apply(bowl);
-        }
-        List<BandRef> bands = bandsOf(step.bowls());
-        int longest = step.bowls().stream()
-                .mapToInt(bowl -> (int) Math.round(bowl.minutes()))
+    private void lift(PlanStep now) {
+        boolean wash = method.between() == Between.WASH;
+        int most = now.lifts().stream()
+                .mapToInt(bowl -> bowl.laying().times())
                 .max()
-                .orElse(0);
-        then(Task.Kind.WORK, step.title() + " works", "", longest, names(step.bowls()), bands);
-        then(
-                Task.Kind.CHECK,
-                "Check the filler",
-                "Wipe a strand in every zone: even and warm? A patchy filler means a patchy result: lay it again.",
-                minutes("strand check"),
-                List.of(),
-                bands);
-        switch (plan.strategy().method().rinse()) {
-            case COOL ->
-                then(
-                        Task.Kind.RINSE,
-                        "Cool rinse",
-                        "Until the water runs clear, no shampoo.",
-                        minutes("cool rinse"),
-                        List.of(),
-                        bands);
-            case SHAMPOO -> then(Task.Kind.RINSE, "Rinse, one gentle shampoo", "", minutes("rinse"), List.of(), bands);
-            case TOWEL -> {
-                then(Task.Kind.PREPARE, "Towel off, go on damp", "A short cut.", minutes("towel"), List.of(), bands);
+                .orElse(1);
+        for (int round = 1; round <= (wash ? most : 1); round++) {
+            List<Lay> lays = new ArrayList<>();
+            for (LiftBowl bowl : now.lifts()) {
+                if (round <= bowl.laying().times()) {
+                    lays.add(work.lightener(bowl, this::before, wash));
+                }
+            }
+            lift(now, lays);
+        }
+    }
+
+    private Canvas before(BandRef at) {
+        Outcome then = step == 0
+                ? plan.now().get(at.zone()).get(at.band())
+                : plan.steps().get(step - 1).outcome(at);
+        return then.hair().canvas();
+    }
+
+    /** The root with the lengths, or after they are rinsed and dried: whichever takes the client less. */
+    private void lift(PlanStep now, List<Lay> lays) {
+        Map<Boolean, List<Lay>> parts = lays.stream().collect(Collectors.partitioningBy(Lay::root));
+        List<Lay> roots = parts.getOrDefault(true, List.of());
+        List<Lay> lengths = parts.getOrDefault(false, List.of());
+        Stage.Job all = job(waiting, work.lightening(lays, now));
+        boolean either = !roots.isEmpty() && !lengths.isEmpty();
+        Optional<Stage.Done> together = either ? solver(all, Map.of()).solveRoughly() : solved(all);
+        if (either) {
+            Stage.Job first = job(waiting, work.lightening(lengths, now));
+            Optional<Stage.Done> firstDone = solved(first);
+            Stage.Job then = job(List.of(work.drying("Dry and look")), work.lightening(roots, now));
+            if (minutes(firstDone) + minutes(solved(then)) < minutes(together)) {
+                lightened(first, firstDone);
+                lift(now, roots);
                 return;
             }
         }
-        then(Task.Kind.DRY, "Dry fully", "Damp hair would dilute the next layer.", drying(), List.of(), bands);
-    }
-
-    /** Later places start so late that all finish together with the first. */
-    private void target(PlanStep step) {
-        mix(step.bowls());
-        int finish = 0;
-        for (BowlPlace place : BowlPlace.values()) {
-            List<Bowl> here =
-                    step.bowls().stream().filter(bowl -> bowl.place() == place).toList();
-            if (here.isEmpty()) {
-                continue;
-            }
-            int works = here.stream()
-                    .mapToInt(bowl -> (int) Math.round(bowl.minutes()))
-                    .max()
-                    .orElseThrow();
-            int laying = here.stream().mapToInt(this::applying).sum();
-            clock = Math.max(clock, finish - works - laying);
-            here.forEach(this::apply);
-            List<BandRef> bands = bandsOf(here);
-            tasks.add(new Task(
-                    Task.Kind.WORK,
-                    visit,
-                    step.name() + " works on the " + place.words(),
-                    "",
-                    clock,
-                    works,
-                    names(here),
-                    zones(bands)));
-            finish = Math.max(finish, clock + works);
+        if (together.isEmpty() && lays.size() > 1) {
+            // Clocks that do not fit into one rinse: one after another.
+            lays.forEach(one -> lift(now, List.of(one)));
+        } else {
+            lightened(all, together);
         }
-        clock = finish;
-        List<BandRef> bands = bandsOf(step.bowls());
-        then(
-                Task.Kind.CHECK,
-                "Check the colour",
-                "Wipe a strand where every bowl began and at the ends.",
-                minutes("strand check"),
-                List.of(),
-                bands);
-        then(Task.Kind.RINSE, "Rinse and condition", "Until the water runs clear.", minutes("rinse"), List.of(), bands);
-        then(Task.Kind.DRY, "Dry", "", drying(), List.of(), bands);
-        then(
-                Task.Kind.CHECK,
-                "Look",
-                "In daylight and in warm light, dry. Photograph.",
-                minutes("look"),
-                List.of(),
-                plan.head().bands());
     }
 
-    private void mix(List<Bowl> bowls) {
-        then(
-                Task.Kind.MIX,
-                "Mix " + String.join(", ", names(bowls)),
-                "",
-                minutes("mixing") * bowls.size(),
-                names(bowls),
-                bandsOf(bowls));
+    private static int minutes(Optional<Stage.Done> done) {
+        return done.map(found -> found.order().minutes()).orElse(NEVER);
     }
 
-    private void apply(Bowl bowl) {
-        then(
-                Task.Kind.APPLY,
-                "Lay bowl " + bowl.name() + " on the " + bowl.place().words(),
-                bowl.place() == BowlPlace.ROOTS
-                        ? "From the scalp down to the line; do not overlap onto lightened hair."
-                        : "Fine sections, saturate; stay off the natural stretch.",
-                applying(bowl),
-                List.of(bowl.name()),
-                bowl.bands());
+    private void lightened(Stage.Job job, Optional<Stage.Done> found) {
+        stage(job, found);
+        waiting.add(work.drying("Dry and look"));
     }
 
-    private void then(
-            Task.Kind kind, String title, String detail, int minutes, List<String> bowls, Collection<BandRef> bands) {
-        tasks.add(new Task(kind, visit, title, detail, clock, minutes, bowls, zones(bands)));
-        clock += minutes;
+    private void stage(Stage.Work what) {
+        Stage.Job job = job(waiting, what);
+        stage(job, solved(job));
     }
 
-    private List<ZonePlace> zones(Collection<BandRef> bands) {
-        Comparator<ZonePlace> backFirst = Comparator.comparingInt(ORDER::indexOf);
-        return bands.stream()
-                .map(plan.head()::place)
-                .distinct()
-                .sorted(back() ? backFirst : backFirst.reversed())
-                .toList();
+    private Stage.Job job(List<Alone> first, Stage.Work what) {
+        List<Alone> before = new ArrayList<>();
+        for (int i = 0; i < first.size(); i++) {
+            Alone one = first.get(i);
+            before.add(new Alone(one.key() + " " + i, one.shown(), one.minutes()));
+        }
+        double longest = what.lays().stream()
+                .mapToDouble(lay -> lay.laying() / terms.hands() + (double) lay.works() * lay.passes())
+                .max()
+                .orElse(0);
+        boolean tired = !what.lays().isEmpty()
+                && clock - rested + longest >= terms.durations().of("break after");
+        return new Stage.Job(visit + "/" + stages, before, what, tired ? terms.hands() : 0);
     }
 
-    private static List<BandRef> bandsOf(List<Bowl> bowls) {
-        return bowls.stream().flatMap(bowl -> bowl.bands().stream()).toList();
+    private Optional<Stage.Done> solved(Stage.Job job) {
+        return solver(job, Map.of()).solve();
     }
 
-    private static List<String> names(List<Bowl> bowls) {
-        return bowls.stream().map(Bowl::name).toList();
+    private Stage solver(Stage.Job job, Map<String, Integer> pins) {
+        return new Stage(job, plan.head(), terms.moved(pins), visit, clock, order);
     }
 
-    private int applying(Bowl bowl) {
-        return applying(bowl.grams().needGrams());
+    private void stage(Stage.Job job, Optional<Stage.Done> found) {
+        waiting.clear();
+        stages++;
+        Stage.Done done = found.orElseGet(() -> overdue(job));
+        if (terms.pins().keySet().stream().anyMatch(key -> of(job, key))) {
+            done = moved(job, done);
+        }
+        timeline.add(done, visit, Math.min(step, plan.steps().size() - 1), clock);
+        ramps.addAll(done.ramps());
+        if (job.resting() > 0) {
+            rested = clock + done.order().minutes();
+        }
+        bound += done.order().bound();
+        whole &= done.order().whole();
+        clock += done.order().minutes();
     }
 
-    private int applying(double grams) {
-        return Math.max(minutes("least application"), (int) Math.ceil(grams / FIGURES.get("grams applied") / hands));
+    private static boolean of(Stage.Job job, String key) {
+        return key.startsWith(job.prefix() + " ");
     }
 
-    private int drying() {
-        double byDensity = switch (plan.head().read().density()) {
-            case THIN -> 0.8;
-            case NORMAL -> 1;
-            case DENSE -> 1.25;
-        };
-        return (int) Math.round(FIGURES.get("dry") * (plan.head().read().density() == Density.NORMAL ? 1 : byDensity));
+    /** Too much for these hands: what is on the hair longest stays longer than it should, and that is said. */
+    private Stage.Done overdue(Stage.Job job) {
+        for (int late = OVERDUE_STEP; late <= NEVER; late *= 2) {
+            Optional<Stage.Done> done = solver(job.longer(late), Map.of()).solveRoughly();
+            if (done.isPresent()) {
+                overdue.add("Too much to lay for so few hands: in " + what(job) + " something stays up to " + late
+                        + " min past its latest minute. Take one more person, or fewer bowls.");
+                return done.get();
+            }
+        }
+        throw new IllegalStateException("No order at all for stage " + job.prefix());
     }
 
-    private static int minutes(String name) {
-        return (int) Math.round(FIGURES.get(name));
+    private static String what(Stage.Job job) {
+        return job.work().lays().stream().map(Lay::what).collect(Collectors.joining(", "));
+    }
+
+    /** Where what was moved by hand would break a window it stays where it was, and why is said. */
+    private Stage.Done moved(Stage.Job job, Stage.Done before) {
+        Optional<Stage.Done> after = solver(job, terms.pins()).again(before);
+        terms.pins().forEach((key, minute) -> {
+            if (of(job, key)) {
+                after.ifPresentOrElse(
+                        done -> Why.notEarlier(done, key, minute - clock)
+                                .ifPresent(why -> unmoved.add(new Sequence.Unmoved(key, why))),
+                        () -> unmoved.add(new Sequence.Unmoved(
+                                key,
+                                "Begun at minute " + minute
+                                        + " something on the hair would stay past its latest minute, or a bowl would"
+                                        + " be spent.")));
+            }
+        });
+        return after.orElse(before);
     }
 }

@@ -1,25 +1,34 @@
 package mischung.sequence;
 
 import java.util.List;
+import java.util.Optional;
 import mischung.hair.ZonePlace;
 
 /**
  * One thing to do or to wait for.
  *
+ * @param key names it as long as the plan is the same: what is moved by hand is named by it
  * @param visit 1 for today
+ * @param step index of the plan's step it belongs to; −1 before the first
  * @param startMinute from the beginning of its visit
+ * @param person who does it, 1–3; 0 for a clock that runs by itself
  * @param bowls names of the bowls it uses
  * @param zones where, in the order they are worked
+ * @param window of a clock: when its rinse may begin
  */
 public record Task(
+        String key,
         Kind kind,
         int visit,
+        int step,
         String title,
         String detail,
         int startMinute,
         int minutes,
+        int person,
         List<String> bowls,
-        List<ZonePlace> zones) {
+        List<ZonePlace> zones,
+        Optional<Window> window) {
     /** What the hands or the clock do. */
     public enum Kind {
         PREPARE,
@@ -29,12 +38,61 @@ public record Task(
         WORK,
         CHECK,
         RINSE,
-        DRY
+        DRY,
+        BREAK
     }
+
+    /** In minutes of the visit. */
+    public record Window(int earliest, int latest) {}
 
     public Task {
         bowls = List.copyOf(bowls);
         zones = List.copyOf(zones);
+    }
+
+    /** The same at another minute; its window moves along. */
+    public Task at(int minute) {
+        int by = minute - startMinute;
+        return new Task(
+                key,
+                kind,
+                visit,
+                step,
+                title,
+                detail,
+                minute,
+                minutes,
+                person,
+                bowls,
+                zones,
+                window.map(w -> new Window(w.earliest() + by, w.latest() + by)));
+    }
+
+    /** The same by somebody else. */
+    public Task by(int other) {
+        return new Task(key, kind, visit, step, title, detail, startMinute, minutes, other, bowls, zones, window);
+    }
+
+    /** The same under another key, of another step of the plan. */
+    public Task named(String other, int index) {
+        return new Task(other, kind, visit, index, title, detail, startMinute, minutes, person, bowls, zones, window);
+    }
+
+    /** The same clock with another window; it runs at least to its beginning. */
+    public Task with(Window other) {
+        return new Task(
+                key,
+                kind,
+                visit,
+                step,
+                title,
+                detail,
+                startMinute,
+                Math.max(minutes, other.earliest() - startMinute),
+                person,
+                bowls,
+                zones,
+                Optional.of(other));
     }
 
     public int endMinute() {

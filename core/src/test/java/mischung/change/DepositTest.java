@@ -135,7 +135,10 @@ class DepositTest {
 
     @Provide
     Arbitrary<Shade> shades() {
-        return Arbitraries.of(ProductRange.demo().shades());
+        // The lightest series is made to lift, and does so at any volume.
+        return Arbitraries.of(ProductRange.demo().shades().stream()
+                .filter(shade -> shade.shadeClass() != ShadeClass.LIGHTEST)
+                .toList());
     }
 
     @Property(tries = 300)

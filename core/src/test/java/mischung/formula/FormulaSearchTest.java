@@ -93,6 +93,26 @@ class FormulaSearchTest {
         assertThat(worst).as(which).isLessThanOrEqualTo(0.3);
     }
 
+    /** A salon's shelf of many hundred shades: not all of them are tried in threes, and none of it may make it worse. */
+    @Test
+    void moreShadesAreNeverWorse() {
+        Random random = new Random(20_261_125);
+        List<Shade> many = new ArrayList<>(SHELF);
+        for (int i = 0; i < 400; i++) {
+            Shade near = SHELF.get(random.nextInt(SHELF.size() - 1));
+            double more = 0.6 + 0.8 * random.nextDouble();
+            Dyes dyes = near.dyes().times(more, 0.6 + 0.8 * random.nextDouble(), 0.6 + 0.8 * random.nextDouble());
+            many.add(new Shade("own-" + i, ShadeClass.DEMI, near.level(), near.tone(), dyes, 0));
+        }
+        for (int i = 0; i < 30; i++) {
+            FormulaTask task = random(random).task;
+            double few = FormulaSearch.best(task).misfit();
+            Formula found = FormulaSearch.best(task.with(many.subList(SHELF.size(), many.size())));
+            assertThat(found.withinRules()).isTrue();
+            assertThat(found.misfit()).as("%s", found.mix().words()).isLessThanOrEqualTo(few + 0.3);
+        }
+    }
+
     /** Every mix with clear and up to three shades, ranked by a table, the best computed in full. */
     private static final class Exhaustive {
         private static final int STEPS = 24;

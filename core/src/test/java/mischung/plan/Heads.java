@@ -41,6 +41,18 @@ public final class Heads {
         return new Head(List.of(new Zone(ZonePlace.BACK, new Strand(bands))), Density.NORMAL, Thickness.NORMAL);
     }
 
+    /** All eight zones alike. */
+    public static Head full(List<Band> bands) {
+        return zones(EIGHT.size(), bands);
+    }
+
+    /** So many zones alike. */
+    public static Head zones(int count, List<Band> bands) {
+        List<Zone> zones = new ArrayList<>();
+        EIGHT.subList(0, count).forEach(place -> zones.add(new Zone(place, new Strand(bands))));
+        return new Head(zones, Density.NORMAL, Thickness.NORMAL);
+    }
+
     /** Any head that can be read. */
     public static Arbitrary<Head> random() {
         Arbitrary<Band> piece = Combinators.combine(

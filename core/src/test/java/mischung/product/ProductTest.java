@@ -31,7 +31,7 @@ class ProductTest {
 
     @Test
     void theDemoRangeIsWhatItClaims() {
-        assertThat(DEMO.shades()).hasSizeBetween(35, 50);
+        assertThat(DEMO.shades()).hasSizeBetween(50, 70);
         assertThat(DEMO.shades().stream().flatMap(s -> s.tone().stream()).collect(Collectors.toSet()))
                 .contains(
                         Tone.NATURAL,

@@ -55,7 +55,7 @@ class DecideTest {
     }
 
     private static Decision decide(Head head, Wish wish, Method method) {
-        return Decide.of(desk(head, wish), method, Optional.empty(), guard(), Rates.USUAL);
+        return Decide.of(desk(head, wish), method, Optional.empty(), guard(), House.USUAL);
     }
 
     /** What the rule set of cautions forbids for good, for a client of whom nothing was asked yet. */
@@ -180,21 +180,21 @@ class DecideTest {
     void whatIsEditedIsSimulatedAsWhatIsPlanned(
             @ForAll("heads") Head head, @ForAll("wishes") Wish wish, @ForAll("methods") Method method) {
         Desk desk = desk(head, wish);
-        Plan planned = Decide.first(desk, method, Rates.USUAL).plan();
+        Plan planned = Decide.first(desk, method, House.USUAL).plan();
         Plan byHand = Planner.byHand(desk(head, wish), method, planned.rounds());
         assertThat(byHand.steps()).isEqualTo(planned.steps());
-        assertThat(Measures.of(byHand, Rates.USUAL)).isEqualTo(Measures.of(planned, Rates.USUAL));
+        assertThat(Measures.of(byHand, House.USUAL)).isEqualTo(Measures.of(planned, House.USUAL));
     }
 
     @Test
     void anEditChangesWhatFollowsFromIt() {
         Head head = MadeUpHeads.BLONDE_TO_NATURAL_FIVE.head();
         Wish wish = MadeUpHeads.BLONDE_TO_NATURAL_FIVE.wish();
-        Plan planned = Decide.first(desk(head, wish), Method.USUAL, Rates.USUAL).plan();
+        Plan planned = Decide.first(desk(head, wish), Method.USUAL, House.USUAL).plan();
         List<Round> shorter = new ArrayList<>(planned.rounds());
         shorter.removeIf(round -> round.action() == Action.FILL);
         Decision decision =
-                Decide.of(desk(head, wish), Method.USUAL, Optional.of(shorter), NOTHING_FORBIDDEN, Rates.USUAL);
+                Decide.of(desk(head, wish), Method.USUAL, Optional.of(shorter), NOTHING_FORBIDDEN, House.USUAL);
         Route own = decision.route("own").orElseThrow();
         assertThat(own.merits()).containsExactly(Route.Merit.OWN);
         assertThat(own.measures().clientMinutes())
@@ -221,7 +221,7 @@ class DecideTest {
                 plan -> plan.steps().stream().anyMatch(s -> !s.lifts().isEmpty())
                         ? List.of("Asthma: no persulfates.")
                         : List.of(),
-                Rates.USUAL);
+                House.USUAL);
         assertThat(forbidden.routes())
                 .allSatisfy(route -> assertThat(route.plan().steps())
                         .allSatisfy(step -> assertThat(step.lifts()).isEmpty()));

@@ -114,7 +114,7 @@ enum MadeUpHeads {
     }
 
     Decision decided() {
-        return Decide.of(desk(), method(), Optional.empty(), plan -> List.of(), Rates.USUAL);
+        return Decide.of(desk(), method(), Optional.empty(), plan -> List.of(), House.USUAL);
     }
 
     private static Band natural(double from, double to, double level, double grey) {

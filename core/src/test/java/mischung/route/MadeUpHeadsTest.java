@@ -170,7 +170,7 @@ class MadeUpHeadsTest {
                                 mischung.doubt.Calibration.none(),
                                 3),
                         head.method(),
-                        Rates.USUAL)
+                        House.USUAL)
                 .measures()
                 .clientMinutes();
         assertThat(decision.routes().get(0).measures().clientMinutes()).isLessThan(alone);

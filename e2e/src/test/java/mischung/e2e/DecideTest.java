@@ -9,47 +9,17 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Media;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Deciding: choose a route, compare, make one's own and edit it, take back, and the client's page on paper. */
-class DecideTest {
-    @TempDir
-    Path data;
-
-    private Running application;
-    private Chromium chromium;
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        application = Running.on(data, true);
-        chromium = new Chromium();
-        page = chromium.page(application.address(), 1280, 800);
-    }
-
-    @AfterEach
-    void close() {
-        chromium.close();
-        application.close();
-        assertThat(chromium.complaints).isEmpty();
+class DecideTest extends FreshApplication {
+    DecideTest() {
+        super(true);
     }
 
     private Locator route(String key) {
         return page.locator("[data-route='" + key + "']");
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(
-                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
-    }
-
-    private void saved() {
-        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
     }
 
     @Test

@@ -25,8 +25,14 @@ final class Running implements AutoCloseable {
     private Process process;
 
     private final String reader;
+    private final List<String> more;
 
     private Running(Path data, boolean demo, int port, String reader) {
+        this(data, demo, port, reader, List.of());
+    }
+
+    private Running(Path data, boolean demo, int port, String reader, List<String> more) {
+        this.more = List.copyOf(more);
         this.data = data;
         this.reader = reader;
         this.demo = demo;
@@ -41,6 +47,16 @@ final class Running implements AutoCloseable {
     /** With a colour reader at a port of this machine. */
     static Running withReader(Path data, int reader) {
         return new Running(data, true, freePort(), Integer.toString(reader));
+    }
+
+    /** On the demonstration data, with a clock that runs faster from a moment on, whenever it is started again. */
+    static Running hastened(Path data, double times, Instant from) {
+        return new Running(
+                data,
+                true,
+                freePort(),
+                "simulated",
+                List.of("--mischung.hasten=" + times, "--mischung.hasten-from=" + from));
     }
 
     private static int freePort() {
@@ -78,16 +94,13 @@ final class Running implements AutoCloseable {
     }
 
     private Process started() {
-        List<String> command = new ArrayList<>(List.of(
-                Path.of(System.getProperty("java.home"), "bin", "java").toString(),
-                "-XX:TieredStopAtLevel=1",
-                "-XX:+UseSerialGC",
-                "-jar",
-                System.getProperty("mischung.jar"),
+        List<String> command = new ArrayList<>(Unpacked.command());
+        command.addAll(List.of(
                 "--mischung.data=" + data,
                 "--mischung.port=" + port,
                 "--mischung.demo=" + demo,
                 "--mischung.reader=" + reader));
+        command.addAll(more);
         try {
             Process begun = new ProcessBuilder(command)
                     .redirectErrorStream(true)

@@ -4,10 +4,17 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
+import com.google.gson.JsonArray;
+import com.google.gson.JsonElement;
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
+import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -36,6 +43,10 @@ class ScreensTest extends OneApplication {
                 "/cases/1/decide",
                 "/cases/5/decide",
                 "/cases/1/promise",
+                "/cases/5/mix",
+                "/shelf",
+                "/cases/1/chair",
+                "/cases/done/look-back",
                 "/model"
             })
     void axeFindsNothingSerious(String path) {
@@ -65,7 +76,17 @@ class ScreensTest extends OneApplication {
         "/cases/2/plan, 1024, 768",
         "/cases/5/decide, 1280, 800",
         "/cases/5/decide, 1024, 768",
+        "/cases/5/order, 1280, 800",
+        "/cases/5/order, 1024, 768",
         "/cases/1/promise, 1024, 768",
+        "/cases/5/mix, 1280, 800",
+        "/cases/5/mix, 1024, 768",
+        "/shelf, 1280, 800",
+        "/shelf, 1024, 768",
+        "/cases/5/chair, 1280, 800",
+        "/cases/5/chair, 1024, 768",
+        "/cases/done/look-back, 1280, 800",
+        "/cases/done/look-back, 1024, 768",
         "/model, 1280, 800",
         "/model, 1024, 768"
     })
@@ -88,7 +109,12 @@ class ScreensTest extends OneApplication {
                 "/cases/1/read",
                 "/cases/2/plan",
                 "/cases/5/decide",
+                "/cases/5/order",
                 "/cases/1/promise",
+                "/cases/5/mix",
+                "/shelf",
+                "/cases/1/chair",
+                "/cases/done/look-back",
                 "/model"
             })
     void whatIsPressedIsLargeEnough(String path) {
@@ -148,12 +174,37 @@ class ScreensTest extends OneApplication {
         Page hard = open("/cases/2/plan", 1280, 800);
         hard.getByLabel("School of filling").getByText("two-level steps").click();
         assertThat(hard.getByText("After filler 2")).isVisible();
-        keep(hard, folder, "plan-porous");
-        Page decide = open("/cases/5/decide", 1280, 800);
-        assertThat(decide.locator(".route")).not().hasCount(0);
+        Page decide = open("/cases/1/decide", 1280, 800);
+        assertThat(decide.locator(".route").nth(1)).isVisible();
         keep(decide, folder, "decide");
+        Page order = open("/cases/5/order", 1280, 800);
+        order.locator(".clock-block[data-kind='WORK']").nth(2).press("Enter");
+        assertThat(order.getByLabel("Chosen task")).containsText("May be rinsed from");
+        keep(order, folder, "order");
         Page promise = open("/cases/1/promise", 1280, 800);
         keep(promise, folder, "promise");
+        Page mix = open("/cases/1/mix", 1280, 800);
+        mix.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pour what is wanted"))
+                .click();
+        assertThat(mix.locator(".mix-parts li.poured")).hasCount(1);
+        keep(mix, folder, "mix");
+        Page shelf = open("/shelf", 1280, 800);
+        keep(shelf, folder, "shelf");
+        Page chair = open("/cases/1/chair", 1280, 800);
+        chair.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The client sits: begin"))
+                .click();
+        for (int i = 0; i < 5; i++) {
+            chair.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin it"))
+                    .click();
+            chair.getByRole(
+                            AriaRole.BUTTON,
+                            new Page.GetByRoleOptions().setName("Done").setExact(true))
+                    .click();
+        }
+        assertThat(chair.locator(".chair-clock")).hasCount(3);
+        keep(chair, folder, "chair");
+        Page back = open("/cases/done/look-back", 1280, 800);
+        keep(back, folder, "look-back");
         Page model = open("/model", 1280, 800);
         keep(model, folder, "model");
         model.getByLabel("About the model").evaluate("e => e.scrollIntoView()");
@@ -166,6 +217,10 @@ class ScreensTest extends OneApplication {
         assertThat(hard.getByText("After filler 2")).isHidden();
     }
 
+    private static final String LOOK_BACK = "/cases/done/look-back";
+
+    private static int worked;
+
     private static void keep(Page page, String folder, String name) {
         if (!folder.isEmpty()) {
             page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(folder, name + ".png")));
@@ -174,9 +229,67 @@ class ScreensTest extends OneApplication {
 
     private static Page open(String path, int width, int height) {
         Page page = chromium.page(application.address(), width, height);
-        page.navigate(path);
+        String asked = path.equals(LOOK_BACK) ? "/cases/" + worked(page) + "/look-back" : path;
+        page.navigate(asked);
         assertThat(page.locator(sign(path)).first()).isVisible();
         return page;
+    }
+
+    /**
+     * A case of another client, worked to its end in no time, with most of its bands read as they came out.
+     *
+     * @return its number
+     */
+    private static int worked(Page page) {
+        if (worked > 0) {
+            return worked;
+        }
+        String cases = application.address() + "/api/cases";
+        JsonObject file = json(page.request().get(cases + "/1/file"));
+        file.getAsJsonObject("content").addProperty("clientName", "Tilda Worfelder");
+        worked = post(page, cases + "/file", file.toString()).get("id").getAsInt();
+        String api = cases + "/" + worked + "/";
+        JsonObject job = post(page, api + "job/begin", "{\"hand\":\"Ada\"}");
+        for (JsonElement task : job.getAsJsonArray("tasks")) {
+            String key = task.getAsJsonObject().get("key").getAsString();
+            post(page, api + "job/presses", "{\"hand\":\"Ada\",\"told\":\"FINISHED\",\"key\":\"" + key + "\"}");
+        }
+        post(page, api + "job/presses", "{\"hand\":\"Ada\",\"told\":\"ENDED\",\"key\":\"\"}");
+        JsonArray bands = json(page.request().get(api + "look-back")).getAsJsonArray("bands");
+        for (int i = 0; i + 1 < bands.size(); i++) {
+            JsonObject band = bands.get(i).getAsJsonObject();
+            double said = band.getAsJsonObject("predicted").get("level").getAsDouble();
+            post(
+                    page,
+                    api + "look-back/found",
+                    String.format(
+                            Locale.ROOT,
+                            "{\"hand\":\"Ada\",\"zone\":%s,\"band\":%s,\"level\":%.1f,\"tone\":\"NATURAL\",\"measured\":[],"
+                                    + "\"stretch\":\"SPRINGS_BACK\"}",
+                            band.get("zone"),
+                            band.get("band"),
+                            Math.rint(2 * said) / 2 - (i % 3 == 0 ? 0.5 : 0)));
+        }
+        post(
+                page,
+                api + "look-back/judged",
+                "{\"hand\":\"Ada\",\"worked\":\"Filler a level lighter at the crown\",\"alsoWorked\":\"Film over the"
+                        + " ends\",\"change\":\"Mix the target earlier\"}");
+        return worked;
+    }
+
+    private static JsonObject json(APIResponse answer) {
+        assertThat(answer).isOK();
+        return JsonParser.parseString(answer.text()).getAsJsonObject();
+    }
+
+    private static JsonObject post(Page page, String path, String body) {
+        return json(page.request()
+                .post(
+                        path,
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/json")
+                                .setData(body)));
     }
 
     /** What is there once the screen is. */
@@ -198,6 +311,21 @@ class ScreensTest extends OneApplication {
         }
         if (path.equals("/model")) {
             return ".checks tbody tr";
+        }
+        if (path.endsWith("order")) {
+            return ".clock-block";
+        }
+        if (path.endsWith("chair")) {
+            return ".chair-begin, .chair-main";
+        }
+        if (path.endsWith("look-back")) {
+            return ".back-band";
+        }
+        if (path.endsWith("mix")) {
+            return ".scale-shown";
+        }
+        if (path.equals("/shelf")) {
+            return ".products .ant-table-row";
         }
         if (path.endsWith("promise")) {
             return ".fade-patch";

@@ -15,31 +15,17 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The main job, as a colourist does it, from an empty database. */
-class WholeJobTest {
-    @TempDir
-    Path data;
-
-    private Running application;
-    private Chromium chromium;
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        application = Running.on(data, false);
-        chromium = new Chromium();
-        page = chromium.page(application.address(), 1280, 800);
+class WholeJobTest extends FreshApplication {
+    WholeJobTest() {
+        super(false);
     }
 
     @AfterEach
-    void close() {
-        chromium.close();
-        application.close();
-        assertThat(chromium.complaints).isEmpty();
+    void nothingLeftTheMachine() {
         assertThat(chromium.asked)
                 .as("no request leaves the machine")
                 .allMatch(url ->
@@ -275,10 +261,6 @@ class WholeJobTest {
         page.locator(".ant-select-item-option").getByText(tone, exactly()).click();
     }
 
-    private void saved() {
-        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
-    }
-
     private void focusByTab(String label) {
         focusBy("Tab", label);
     }
@@ -311,14 +293,6 @@ class WholeJobTest {
 
     private Locator band(String zone, int band) {
         return page.locator("[data-zone=" + zone + "] [data-band='" + band + "']");
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, named(name));
-    }
-
-    private static Page.GetByRoleOptions named(String name) {
-        return new Page.GetByRoleOptions().setName(name).setExact(true);
     }
 
     private static Page.GetByRoleOptions slider(String name) {

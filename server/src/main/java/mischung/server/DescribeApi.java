@@ -9,7 +9,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import org.springframework.boot.SpringApplication;
 
-/** Writes the API's description to a file: starts the application on a free port with a throw-away folder and asks it. */
+/** Writes the API's description to a file, and the schema of case files to another if one is named: starts the application on a free port with a throw-away folder and asks it. */
 public final class DescribeApi {
     private DescribeApi() {}
 
@@ -29,6 +29,9 @@ public final class DescribeApi {
             }
             Files.createDirectories(file.toAbsolutePath().getParent());
             Files.writeString(file, answer.body());
+            if (arguments.length > 1) {
+                Files.writeString(Path.of(arguments[1]), CaseSchema.of(answer.body()));
+            }
         }
     }
 }

@@ -1,7 +1,9 @@
 package mischung.server;
 
 import java.time.Clock;
+import java.time.Instant;
 import java.time.ZoneId;
+import mischung.RefusedInput;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -11,12 +13,17 @@ import org.springframework.context.annotation.Bean;
 @SpringBootApplication
 @ConfigurationPropertiesScan
 public class MischungApplication {
+    private static final double FASTEST = 600;
+
     public static void main(String[] arguments) {
         SpringApplication.run(MischungApplication.class, arguments);
     }
 
     @Bean
-    Clock clock() {
-        return Clock.system(ZoneId.systemDefault());
+    Clock clock(Settings settings) {
+        Clock real = Clock.system(ZoneId.systemDefault());
+        double hasten = RefusedInput.within("hasten", settings.hasten(), 1, FASTEST, "");
+        Instant from = settings.hastenFrom().isEmpty() ? real.instant() : Instant.parse(settings.hastenFrom());
+        return hasten == 1 ? real : new HastenedClock(real, from, hasten);
     }
 }

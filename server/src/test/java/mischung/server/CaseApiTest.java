@@ -16,8 +16,6 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -25,22 +23,7 @@ import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
-class CaseApiTest {
-    @TempDir
-    static Path data;
-
-    private static Started app;
-
-    @BeforeAll
-    static void start() {
-        app = new Started(data, true);
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
-    }
-
+class CaseApiTest extends OnDemoData {
     /** The first case without its past, so that what is replaced stands in the head. */
     private static String exported() {
         ObjectNode file = (ObjectNode) app.get("/api/cases/1/file").json();
@@ -147,7 +130,7 @@ class CaseApiTest {
                 "\"Mira Tannhof\" | \"Mira\\\\ud83d\" | content.clientName | Mira | on one line",
                 "\"2026-11-23\" | \"tomorrow\" | content.date | tomorrow | 2026-11-23",
                 "\"09:00:00\" | \"25:00\" | content.startTime | 25:00 | 09:00",
-                "\"formatVersion\":3 | \"formatVersion\":4 | formatVersion | 4 | version 1 to version 3",
+                "\"formatVersion\":4 | \"formatVersion\":5 | formatVersion | 5 | version 1 to version 4",
                 "\"mischung-case\" | \"other\" | format | other | exported by this program"
             })
     void wrongFilesAreRefusedWholeByField(String good, String bad, String field, String value, String remedy) {

@@ -142,7 +142,15 @@ class ClientApiTest {
         JsonNode early = visit(id, "2030-05-06", "13:00", "Window", 0);
         visit(client("Bo Later", ""), "2030-05-06", "09:30", "Basin", 0);
         change(early, "\"patchPlaced\":\"\"", "\"patchPlaced\":\"2030-05-04\"");
-        app.put("/api/house/stock", "{\"id\":0,\"name\":\"20 vol\",\"grams\":100,\"lowGrams\":500,\"low\":false}");
+        String csv = "kind,code,pack_g,volume,packs,opened_g,low_g,name\ndeveloper,d20,1000,20,0,100,500,20 vol\n";
+        long range = app.post("/api/shelf/imports?range=Day", "text/csv", csv.getBytes(StandardCharsets.UTF_8))
+                .json()
+                .path("id")
+                .asLong();
+        while (app.get("/api/shelf/imports/" + range).field("state").equals("READING")) {
+            Thread.onSpinWait();
+        }
+        app.post("/api/shelf/imports/" + range + "/taken-over", "");
         JsonNode day = app.get("/api/day/2030-05-06").json();
         assertThat(day.path("appointments").findValuesAsString("clientName"))
                 .containsExactly("Bo Later", "Ida Sommerfeldt");

@@ -7,53 +7,18 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
-import java.nio.file.Path;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Routes through the application: decided, chosen, edited, promised; wrong ones refused by name. */
-class DecideApiTest {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
-
-    @TempDir
-    static Path data;
-
-    private static Started app;
-
-    @BeforeAll
-    static void start() {
-        app = new Started(data, true);
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
-    }
-
-    private static JsonNode of(int id) {
-        return app.get("/api/cases/" + id).json();
-    }
-
-    private static ObjectNode content(int id) {
-        return (ObjectNode) of(id).path("content").deepCopy();
-    }
-
-    private static Started.Answer put(int id, ObjectNode content) {
-        ObjectNode change =
-                JSON.createObjectNode().put("version", of(id).path("version").asLong());
-        change.set("content", content);
-        return app.put("/api/cases/" + id, change.toString());
-    }
-
+class DecideApiTest extends OnDemoData {
     @Test
     void theFirstAnswerIsOneOfTheRoutes() {
         JsonNode first = app.get("/api/cases/1/routes/first").json();
@@ -69,10 +34,10 @@ class DecideApiTest {
 
     @Test
     void theChosenRouteIsPlannedAndTheOwnIsEdited() {
-        ObjectNode content = content(4);
+        ObjectNode content = app.content(4);
         JsonNode route = app.get("/api/cases/4/routes").json().path("routes").path(0);
         content.put("route", "own").set("ownRoute", route.path("rounds"));
-        assertThat(put(4, content).status()).isEqualTo(200);
+        assertThat(app.put(4, content).status()).isEqualTo(200);
         JsonNode same = app.get("/api/cases/4/plan").json();
         assertThat(same.path("route").asString()).isEqualTo("own");
         double before = own().path("measures").path("distance").asDouble();
@@ -83,17 +48,17 @@ class DecideApiTest {
                 .path("layings")
                 .path(0);
         laying.put("minutes", 2);
-        assertThat(put(4, content).status()).isEqualTo(200);
+        assertThat(app.put(4, content).status()).isEqualTo(200);
         assertThat(own().path("measures").path("distance").asDouble()).isNotEqualTo(before);
 
         laying.put("minutes", 500);
-        Started.Answer refused = put(4, content);
+        Started.Answer refused = app.put(4, content);
         assertThat(refused.status()).isEqualTo(422);
         assertThat(refused.field("field")).endsWith("layings[0].minutes");
         laying.put("minutes", 20);
         ArrayNode mix = laying.putArray("mix");
         mix.addObject().put("shade", "demi-unheard-of-6").put("parts", 1);
-        assertThat(put(4, content).field("field")).contains("mix[0].shade");
+        assertThat(app.put(4, content).field("field")).contains("mix[0].shade");
     }
 
     private static JsonNode own() {
@@ -105,18 +70,67 @@ class DecideApiTest {
         throw new AssertionError("no own route");
     }
 
+    /** What is out is replaced from the shelf, and what that costs in colour stands among the bowl's reasons. */
+    @Test
+    void aShadeThatIsOutIsReplacedAtAPriceInColour() {
+        JsonNode bowl = app.get("/api/cases/3/plan").json().path("bowls").path(0);
+        String code = bowl.path("parts").path(0).path("code").asString();
+        ObjectNode content = app.content(3);
+        content.putArray("notWanted").add(code);
+        assertThat(app.put(3, content).status()).isEqualTo(200);
+        JsonNode bowls = app.get("/api/cases/3/plan").json().path("bowls");
+        assertThat(bowls.findValuesAsString("code")).doesNotContain(code);
+        assertThat(bowls.findValuesAsString("sentence")).anyMatch(sentence -> sentence.contains("which is out"));
+        content.putArray("notWanted");
+        assertThat(app.put(3, content).status()).isEqualTo(200);
+        assertThat(app.get("/api/cases/3/plan").json().path("bowls").path(0).path("parts"))
+                .isEqualTo(bowl.path("parts"));
+    }
+
+    /** Every figure of an own route has its limits, and the one that is wrong is named. */
+    @ParameterizedTest
+    @CsvSource({
+        "volume, 60, volume",
+        "volume, -1, volume",
+        "minutes, 121, minutes",
+        "ratio, 9, ratio",
+        "times, 0, times",
+        "times, 4, times",
+        "weeks, 60, weeks"
+    })
+    void wrongFiguresOfTheOwnRouteAreNamed(String field, double value, String named) {
+        ObjectNode content = app.content(5);
+        JsonNode route = app.get("/api/cases/5/routes").json().path("routes").path(0);
+        content.put("route", "own").set("ownRoute", route.path("rounds").deepCopy());
+        ((ObjectNode) content.path("ownRoute").path(0).path("layings").path(0)).put(field, value);
+        Started.Answer answer = app.put(5, content);
+        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.field("field")).isEqualTo("content.ownRoute[0].layings[0]." + named);
+    }
+
+    @Test
+    void anOwnRoundNeedsSomethingInIt() {
+        ObjectNode content = app.content(5);
+        JsonNode route = app.get("/api/cases/5/routes").json().path("routes").path(0);
+        content.put("route", "own").set("ownRoute", route.path("rounds").deepCopy());
+        ((ObjectNode) content.path("ownRoute").path(0)).putArray("layings");
+        Started.Answer empty = app.put(5, content);
+        assertThat(empty.status()).isEqualTo(422);
+        assertThat(empty.field("field")).startsWith("content.ownRoute[0]");
+    }
+
     @Test
     void wrongWishesAreRefusedByName() {
-        ObjectNode content = content(2);
+        ObjectNode content = app.content(2);
         ObjectNode wish = (ObjectNode) content.path("wish");
         wish.put("visits", 9);
-        assertThat(put(2, content).field("field")).isEqualTo("content.wish.visits");
+        assertThat(app.put(2, content).field("field")).isEqualTo("content.wish.visits");
         wish.put("visits", 2);
         ((ObjectNode) wish.path("design")).put("kind", "MELT").put("rootCm", -1);
-        assertThat(put(2, content).field("field")).isEqualTo("content.wish.design.rootCm");
+        assertThat(app.put(2, content).field("field")).isEqualTo("content.wish.design.rootCm");
         ((ObjectNode) wish.path("design")).put("kind", "EVEN").put("rootCm", 5);
         wish.putArray("picked").addObject().put("l", 200).put("a", 0).put("b", 0);
-        assertThat(put(2, content).field("field")).endsWith("picked[0].l");
+        assertThat(app.put(2, content).field("field")).endsWith("picked[0].l");
     }
 
     @Test
@@ -125,6 +139,12 @@ class DecideApiTest {
         assertThat(aim.path("level").asDouble()).isBetween(5.5, 7.5);
         assertThat(aim.path("picked")).hasSize(1);
         assertThat(app.get("/api/picked-colour?hex=red").status()).isEqualTo(422);
+        JsonNode measured =
+                app.post("/api/measured-colour", "{\"l\":63,\"a\":8,\"b\":30}").json();
+        assertThat(measured.path("level").asDouble()).as("L* 63 is level 9").isEqualTo(9);
+        assertThat(app.post("/api/measured-colour", "{\"l\":630,\"a\":8,\"b\":30}")
+                        .field("field"))
+                .isEqualTo("l");
     }
 
     /** The text is read back by a general library. */

@@ -67,7 +67,7 @@ class ManyClientsTest {
         }
     }
 
-    private static Started filled(Path folder) throws SQLException {
+    static Started filled(Path folder) throws SQLException {
         String content;
         try (Started empty = new Started(folder, false)) {
             JsonNode made = empty.newCase("First").json();

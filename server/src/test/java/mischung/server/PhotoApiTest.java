@@ -13,7 +13,6 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.charset.StandardCharsets;
-import java.nio.file.Path;
 import java.util.Arrays;
 import javax.imageio.ImageIO;
 import mischung.hair.PigmentLine;
@@ -21,28 +20,10 @@ import mischung.light.Illuminant;
 import mischung.light.Srgb;
 import mischung.light.WhitePoint;
 import mischung.light.Xyz;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Photographs: what comes in, what is left out, what can be measured in them. */
-class PhotoApiTest {
-    @TempDir
-    static Path data;
-
-    private static Started app;
-
-    @BeforeAll
-    static void start() {
-        app = new Started(data, true);
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
-    }
-
+class PhotoApiTest extends OnDemoData {
     /** A grey card at the left, hair of level 7 at the right, in the light of a bulb, exposed as cameras do. */
     private static BufferedImage scene(int width, int height) {
         BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);

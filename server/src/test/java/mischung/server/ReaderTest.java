@@ -19,9 +19,9 @@ import java.util.Optional;
 import mischung.hair.Measured;
 import mischung.hair.MeasuredColour;
 import mischung.light.Lab;
-import mischung.server.reader.ColourReader;
-import mischung.server.reader.ReaderFault;
-import mischung.server.reader.SimulatedReader;
+import mischung.server.device.ColourReader;
+import mischung.server.device.DeviceFault;
+import mischung.server.device.SimulatedReader;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -34,7 +34,7 @@ class ReaderTest {
     private static final Lab REAL = Lab.d65(45, 12, 30);
 
     @Test
-    void theStandInMeasuresWithTheNoiseItStates() throws ReaderFault {
+    void theStandInMeasuresWithTheNoiseItStates() throws DeviceFault {
         try (SimulatedReader standIn = new SimulatedReader(0, where -> Optional.of(REAL), 5)) {
             ColourReader reader = new ColourReader(standIn.port(), PATIENCE);
             assertThat(reader.name()).isEqualTo("simulated");
@@ -119,14 +119,14 @@ class ReaderTest {
                 "READER 1 x/LAB 45 1|; UNPLUGGED",
                 "READER 1 x/ERR calibrate me first; REFUSED"
             })
-    void everyFaultIsNamed(String script, String fault) throws IOException, ReaderFault {
+    void everyFaultIsNamed(String script, String fault) throws IOException, DeviceFault {
         try (ServerSocket door = faulty(script)) {
             ColourReader reader = new ColourReader(door.getLocalPort(), PATIENCE);
             if (fault.isEmpty()) {
                 assertThat(reader.read().lab()).isEqualTo(REAL);
             } else {
-                assertThatThrownBy(reader::read).isInstanceOfSatisfying(ReaderFault.class, thrown -> {
-                    assertThat(thrown.kind()).isEqualTo(ReaderFault.Kind.valueOf(fault));
+                assertThatThrownBy(reader::read).isInstanceOfSatisfying(DeviceFault.class, thrown -> {
+                    assertThat(thrown.kind()).isEqualTo(DeviceFault.Kind.valueOf(fault));
                     assertThat(thrown.words()).isNotBlank();
                 });
             }
@@ -138,8 +138,8 @@ class ReaderTest {
         try (ServerSocket door = faulty("x".repeat(100_000))) {
             assertThatThrownBy(() -> new ColourReader(door.getLocalPort(), PATIENCE).read())
                     .isInstanceOfSatisfying(
-                            ReaderFault.class,
-                            thrown -> assertThat(thrown.kind()).isEqualTo(ReaderFault.Kind.GARBLED));
+                            DeviceFault.class,
+                            thrown -> assertThat(thrown.kind()).isEqualTo(DeviceFault.Kind.GARBLED));
         }
     }
 

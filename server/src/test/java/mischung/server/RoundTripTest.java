@@ -164,6 +164,7 @@ class RoundTripTest {
         content.putArray("notWanted").add("demi-gold-7");
         content.put("route", "");
         content.putArray("ownRoute");
+        content.putArray("moved").addObject().put("key", "1/0 MIX A 1").put("minute", 30);
         content.set("consultation", consultation(name, minute));
         content.set("history", history(wish, minute));
         ArrayNode zones = content.putArray("zones");
@@ -183,7 +184,7 @@ class RoundTripTest {
         }
         return JSON.createObjectNode()
                 .put("format", "mischung-case")
-                .put("formatVersion", 3)
+                .put("formatVersion", 4)
                 .set("content", content);
     }
 

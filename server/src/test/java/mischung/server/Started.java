@@ -8,6 +8,8 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.file.Path;
 import java.time.Duration;
+import java.util.ArrayList;
+import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -28,12 +30,15 @@ final class Started implements AutoCloseable {
 
     /** @param reader the port of a colour reader, or {@code simulated} */
     Started(Path data, boolean demo, String reader) {
-        context = SpringApplication.run(
-                MischungApplication.class,
-                "--mischung.data=" + data,
-                "--mischung.port=0",
-                "--mischung.demo=" + demo,
-                "--mischung.reader=" + reader);
+        this(data, demo, List.of("--mischung.reader=" + reader));
+    }
+
+    /** @param more arguments of the command line */
+    Started(Path data, boolean demo, List<String> more) {
+        List<String> arguments =
+                new ArrayList<>(List.of("--mischung.data=" + data, "--mischung.port=0", "--mischung.demo=" + demo));
+        arguments.addAll(more);
+        context = SpringApplication.run(MischungApplication.class, arguments.toArray(new String[0]));
     }
 
     record Answer(int status, String type, String text) {
@@ -87,6 +92,19 @@ final class Started implements AutoCloseable {
                 : post(
                         "/api/clients/" + made.json().path("id").asLong() + "/cases",
                         "{\"date\":\"2026-11-23\",\"startTime\":\"09:00\",\"minutes\":240,\"chair\":\"\",\"copyOf\":0}");
+    }
+
+    /** What is in a case, to be changed. */
+    ObjectNode content(int id) {
+        return (ObjectNode) get("/api/cases/" + id).json().path("content").deepCopy();
+    }
+
+    /** The case as it shall be from now on. */
+    Answer put(int id, ObjectNode content) {
+        ObjectNode change = JSON.createObjectNode()
+                .put("version", get("/api/cases/" + id).json().path("version").asLong());
+        change.set("content", content);
+        return put("/api/cases/" + id, change.toString());
     }
 
     /** The house's settings with some of them changed. */

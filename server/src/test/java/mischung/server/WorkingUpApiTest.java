@@ -2,34 +2,12 @@ package mischung.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What stands between reading and planning: blocks, strand tests, history, a line typed for a strand. */
-class WorkingUpApiTest {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
-
-    @TempDir
-    static Path data;
-
-    private static Started app;
-
-    @BeforeAll
-    static void start() {
-        app = new Started(data, true);
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
-    }
-
+class WorkingUpApiTest extends OnDemoData {
     private static ObjectNode content(long id) {
         return (ObjectNode) app.get("/api/cases/" + id).json().path("content");
     }

@@ -19,7 +19,14 @@ public record AimView(
         List<PickedView> picked) {
     /** A colour under D65. */
     public record PickedView(
-            @Schema(description = "L*, 5–95") double l, double a, double b) {}
+            @Schema(description = "L*, 5–95") double l, double a, double b) {
+        Lab checked() {
+            RefusedInput.within("l", l, 5, 95, "");
+            RefusedInput.within("a", a, -60, 80, "");
+            RefusedInput.within("b", b, -60, 80, "");
+            return Lab.d65(l, a, b);
+        }
+    }
 
     static AimView of(Aim aim) {
         return new AimView(
@@ -41,14 +48,8 @@ public record AimView(
         if (picked.size() > 1) {
             throw new RefusedInput("picked", picked.size() + " colours", "Pick one colour, or none.");
         }
-        Optional<Lab> colour = CaseFile.eachOf("picked", picked, p -> {
-                    RefusedInput.within("l", p.l, 5, 95, "");
-                    RefusedInput.within("a", p.a, -60, 80, "");
-                    RefusedInput.within("b", p.b, -60, 80, "");
-                    return Lab.d65(p.l, p.a, p.b);
-                })
-                .stream()
-                .findFirst();
+        Optional<Lab> colour =
+                CaseFile.eachOf("picked", picked, PickedView::checked).stream().findFirst();
         return new Aim(level, tone, colour);
     }
 }

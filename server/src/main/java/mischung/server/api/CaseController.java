@@ -7,6 +7,8 @@ import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
 import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
@@ -49,10 +51,18 @@ class CaseController {
     private final CaseCautions cautions;
     private final Shredder shredder;
     private final Routes routes;
+    private final Shelves shelves;
 
     CaseController(
-            CaseStore store, Cases cases, CaseFormat format, CaseCautions cautions, Shredder shredder, Routes routes) {
+            CaseStore store,
+            Cases cases,
+            CaseFormat format,
+            CaseCautions cautions,
+            Shredder shredder,
+            Routes routes,
+            Shelves shelves) {
         this.routes = routes;
+        this.shelves = shelves;
         this.store = store;
         this.cases = cases;
         this.format = format;
@@ -120,6 +130,7 @@ class CaseController {
                 List.of(),
                 "",
                 List.of(),
+                List.of(),
                 ConsultationView.unasked(),
                 HistoryView.none(6),
                 FIRST_ZONES.stream()
@@ -138,11 +149,11 @@ class CaseController {
     @PutMapping("/{id}")
     @Operation(operationId = "changeCase", summary = "Replace a case's content; refused if it has changed meanwhile")
     CaseView change(@PathVariable long id, @RequestBody CaseChange change) {
-        CheckedCase checked = checked(change.content);
         Cases.Stored before = cases.get(id);
+        CheckedCase checked = checked(change.content, before.file());
         if (change.content.status().begun() && !before.file().status().begun()) {
             cautions.refuseBlockedWork(
-                    checked, routes.chosen(checked, cases.calibration(before)).plan());
+                    checked, routes.chosen(before.with(change.content, checked)).plan());
         }
         cautions.refuseBlockedTests(checked, before.file().strandTests());
         return cases.replace(id, change.version, change.content, checked)
@@ -196,9 +207,17 @@ class CaseController {
         }
     }
 
-    private static CheckedCase checked(CaseFile content) {
+    /** A shade that has gone from the shelf since it was chosen is no reason to refuse another change. */
+    private CheckedCase checked(CaseFile content, CaseFile before) {
+        Set<String> known = before.ownRoute().stream()
+                .flatMap(round -> round.layings().stream())
+                .flatMap(laying -> laying.mix().stream())
+                .map(RoundView.PartOfMix::shade)
+                .collect(Collectors.toSet());
         try {
-            return content.checked();
+            return content.checked(code -> known.contains(code)
+                    ? shelves.named(code)
+                    : shelves.orRefused().named(code));
         } catch (RefusedInput refused) {
             throw refused.at("content");
         }

@@ -5,7 +5,9 @@ import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
+import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Supplier;
 import mischung.RefusedInput;
@@ -67,6 +69,9 @@ public record CaseFile(
         @Schema(description = "the colourist's own route; empty: none")
         List<RoundView> ownRoute,
 
+        @Schema(description = "tasks moved by hand in the order of work, up to 100")
+        List<MovedView> moved,
+
         ConsultationView consultation,
         HistoryView history,
         List<ZoneView> zones,
@@ -76,6 +81,8 @@ public record CaseFile(
     private static final int MOST_TESTS = 40;
     private static final int MOST_NOT_WANTED = 200;
     private static final int MOST_TAKEN_ON = 100;
+    private static final int MOST_MOVED = 100;
+    private static final int LONGEST_KEY = 200;
 
     /** How far the visit is. */
     public enum Status {
@@ -97,6 +104,21 @@ public record CaseFile(
         /** Whether work on the hair has begun. */
         boolean begun() {
             return this == RUNNING || this == DONE;
+        }
+    }
+
+    /** A task that shall not begin before a minute of its visit. */
+    public record MovedView(
+            @Schema(description = "its key in the order of work, 1–200 characters")
+            String key,
+
+            @Schema(description = "0–1440") int minute) {
+        MovedView checked() {
+            if (key.isBlank() || key.length() > LONGEST_KEY) {
+                throw new RefusedInput("key", key, "Give the key of a task, at most " + LONGEST_KEY + " characters.");
+            }
+            RefusedInput.within("minute", minute, 0, 1440, "min");
+            return this;
         }
     }
 
@@ -232,8 +254,11 @@ public record CaseFile(
         }
     }
 
-    /** @throws RefusedInput naming the first field that cannot be, by its path in this file */
-    CheckedCase checked() {
+    /**
+     * @param shades that a mix fixed by hand may name
+     * @throws RefusedInput naming the first field that cannot be, by its path in this file
+     */
+    CheckedCase checked(Shades shades) {
         if (zones.size() > ZonePlace.values().length) {
             throw new RefusedInput("zones", zones.size() + " zones", "Each place may stand only once on a head.");
         }
@@ -246,7 +271,7 @@ public record CaseFile(
                     "notWanted", notWanted.size() + " shades", "Name at most " + MOST_NOT_WANTED + " shades.");
         }
         List<String> out = eachOf("notWanted", notWanted, code -> code);
-        List<Round> own = at("ownRoute", () -> RoundView.checked(ownRoute, WorkedHead.of(head, wished)));
+        List<Round> own = at("ownRoute", () -> RoundView.checked(ownRoute, WorkedHead.of(head, wished), shades));
         RefusedInput.within("minutes", minutes, 5, 1440, "minutes");
         if (chair.length() > 40 || chair.chars().anyMatch(Character::isISOControl)) {
             throw new RefusedInput("chair", chair, "Give at most 40 characters on one line.");
@@ -260,6 +285,11 @@ public record CaseFile(
         if (takenOn.size() > MOST_TAKEN_ON) {
             throw new RefusedInput("takenOn", takenOn.size() + " entries", "Keep at most " + MOST_TAKEN_ON + ".");
         }
+        if (moved.size() > MOST_MOVED) {
+            throw new RefusedInput("moved", moved.size() + " tasks", "Move at most " + MOST_MOVED + ".");
+        }
+        Map<String, Integer> pins = new TreeMap<>();
+        eachOf("moved", moved, MovedView::checked).forEach(one -> pins.put(one.key(), one.minute()));
         History past = at("history", () -> history.checked(date));
         List<TakenOn> taken = eachOf("takenOn", takenOn, TakenOnView::checked);
         eachOf("strandTests", strandTests, StrandTestView::checked);
@@ -273,6 +303,7 @@ public record CaseFile(
                 Set.copyOf(out),
                 route,
                 own,
+                pins,
                 told,
                 past,
                 strandTests,
@@ -294,6 +325,7 @@ public record CaseFile(
                 notWanted,
                 route,
                 ownRoute,
+                moved,
                 consultation,
                 history,
                 zones,

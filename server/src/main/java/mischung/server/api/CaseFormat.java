@@ -16,9 +16,9 @@ import tools.jackson.databind.node.ObjectNode;
 class CaseFormat {
     /**
      * 1: head, wish and school. 2: also consultation, history, strand tests, what was taken on, chair and status. 3: wishes
-     * with design, parts and limits, all schools, the chosen and the own route.
+     * with design, parts and limits, all schools, the chosen and the own route. 4: also tasks moved by hand.
      */
-    static final int VERSION = 3;
+    static final int VERSION = 4;
 
     /** Of an exported case. */
     static final String NAME = "mischung-case";
@@ -26,7 +26,7 @@ class CaseFormat {
     /** A case as a file. */
     record ExportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "3") int formatVersion,
+            @Schema(example = "4") int formatVersion,
             CaseFile content) {
         static ExportedCase of(CaseFile content) {
             return new ExportedCase(NAME, VERSION, content);
@@ -36,7 +36,7 @@ class CaseFormat {
     /** A file as it comes in: of this version or an older one. */
     record ImportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "3") int formatVersion,
+            @Schema(example = "4") int formatVersion,
 
             @Schema(implementation = CaseFile.class) JsonNode content) {}
 
@@ -64,7 +64,14 @@ class CaseFormat {
             return json.treeToValue(content, CaseFile.class);
         }
         ObjectNode newest = old.deepCopy();
-        return json.treeToValue(version == 1 ? fromSecond(fromFirst(newest)) : fromSecond(newest), CaseFile.class);
+        if (version == 1) {
+            fromFirst(newest);
+        }
+        if (version <= 2) {
+            fromSecond(newest);
+        }
+        newest.putArray("moved");
+        return json.treeToValue(newest, CaseFile.class);
     }
 
     /** @throws RefusedInput if it is no case of a known version; what is in it is still to be checked */
@@ -79,7 +86,7 @@ class CaseFormat {
         }
     }
 
-    private ObjectNode fromFirst(ObjectNode content) {
+    private void fromFirst(ObjectNode content) {
         double natural = 6;
         for (JsonNode zone : content.path("zones")) {
             for (JsonNode band : zone.path("bands")) {
@@ -97,10 +104,9 @@ class CaseFormat {
         content.set("history", json.valueToTree(HistoryView.none(Math.rint(natural * 2) / 2)));
         content.putArray("strandTests");
         content.putArray("takenOn");
-        return content;
     }
 
-    private ObjectNode fromSecond(ObjectNode content) {
+    private void fromSecond(ObjectNode content) {
         JsonNode wish = content.path("wish");
         if (wish instanceof ObjectNode object && !object.has("design")) {
             Tone tone = json.treeToValue(object.path("tone"), Tone.class);
@@ -114,6 +120,5 @@ class CaseFormat {
         content.putArray("notWanted");
         content.put("route", "");
         content.putArray("ownRoute");
-        return content;
     }
 }

@@ -6,6 +6,7 @@ import java.util.Optional;
 import mischung.RefusedInput;
 import mischung.consult.PatchTest;
 import mischung.doubt.Calibration;
+import mischung.doubt.Evidence;
 import mischung.server.store.CaseStore;
 import mischung.server.store.Visit;
 import org.springframework.stereotype.Component;
@@ -15,14 +16,23 @@ import org.springframework.stereotype.Component;
 class Cases {
     private final CaseStore store;
     private final CaseFormat format;
+    private final Shelves shelves;
+    private final Learning learning;
 
-    Cases(CaseStore store, CaseFormat format) {
+    Cases(CaseStore store, CaseFormat format, Shelves shelves, Learning learning) {
+        this.learning = learning;
         this.store = store;
         this.format = format;
+        this.shelves = shelves;
     }
 
     /** A case with its numbers, as it is kept and in the core's own types. */
-    record Stored(long id, long version, long clientId, CaseFile file, CheckedCase checked) {}
+    record Stored(long id, long version, long clientId, CaseFile file, CheckedCase checked) {
+        /** As it would be with other content. */
+        Stored with(CaseFile other, CheckedCase checkedOther) {
+            return new Stored(id, version, clientId, other, checkedOther);
+        }
+    }
 
     Stored get(long id) {
         return store.find(id).map(this::stored).orElseThrow(() -> Refusal.noSuchCase(id));
@@ -35,17 +45,17 @@ class Cases {
     private Stored stored(Visit.Numbered kept) {
         CaseFile file = format.read(kept.visit().content(), kept.visit().contentVersion())
                 .named(kept.visit().clientName());
-        return new Stored(kept.id(), kept.version(), kept.clientId(), file, file.checked());
+        return new Stored(kept.id(), kept.version(), kept.clientId(), file, file.checked(shelves));
     }
 
     /** @throws RefusedInput naming the first field that cannot be, as all that takes a file in */
     Stored addWithClient(CaseFile file) {
-        CheckedCase checked = file.checked();
+        CheckedCase checked = file.checked(shelves);
         return stored(store.addWithClient(visit(file, checked)), file, checked);
     }
 
     Stored add(long clientId, CaseFile file) {
-        CheckedCase checked = file.checked();
+        CheckedCase checked = file.checked(shelves);
         return stored(store.add(clientId, visit(file, checked)), file, checked);
     }
 
@@ -80,14 +90,17 @@ class Cases {
                 format.written(file.named(checked.clientName())));
     }
 
-    /** What the accepted strand tests of this client's earlier cases and of this one have taught. */
+    /** What the house's heads have in common, and this client's earlier visits and accepted strand tests have taught. */
     Calibration calibration(Stored of) {
         return learned(earlier(of), of.file);
     }
 
     /** What was known of the client before this case. */
     Calibration earlier(Stored of) {
-        Calibration known = Calibration.none();
+        Calibration known = learning.house(of.clientId).newClient();
+        for (Evidence visit : learning.before(of.clientId, of.id, of.file.date())) {
+            known = known.with(visit);
+        }
         for (Visit.Numbered other : store.documentsOf(of.clientId)) {
             LocalDate day = other.visit().day();
             if (day.isBefore(of.file.date()) || (day.equals(of.file.date()) && other.id() < of.id)) {

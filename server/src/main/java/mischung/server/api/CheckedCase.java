@@ -5,6 +5,7 @@ import java.time.LocalTime;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import mischung.caution.Cautions;
 import mischung.caution.TakenOn;
@@ -32,14 +33,20 @@ record CheckedCase(
         Set<String> notWanted,
         String route,
         List<Round> ownRoute,
+        Map<String, Integer> moved,
         Consultation consultation,
         History history,
         List<StrandTestView> strandTests,
         List<TakenOn> takenOn) {
 
-    /** Everything plans for it are made with: the range that ships with the program, less what is not wanted. */
-    Desk desk(Calibration known) {
-        return new Desk(head, wish, ProductRange.demo().without(notWanted), known, history.washesPerWeek());
+    /**
+     * Everything plans for it are made with.
+     *
+     * @param range less what is not wanted here
+     * @param useFactor of this client and house
+     */
+    Desk desk(Calibration known, ProductRange range, double useFactor) {
+        return new Desk(head, wish, range.without(notWanted), known, history.washesPerWeek(), useFactor);
     }
 
     Cautions cautions() {

@@ -169,6 +169,7 @@ class ClientController {
                 List.of(),
                 "",
                 List.of(),
+                List.of(),
                 earlier.consultation().again(),
                 earlier.history(),
                 earlier.zones(),
@@ -207,7 +208,7 @@ class ClientController {
         return clients.find(id).orElseThrow(() -> noSuchClient(id));
     }
 
-    private static Refusal noSuchClient(long id) {
+    static Refusal noSuchClient(long id) {
         return new Refusal(
                 HttpStatus.NOT_FOUND,
                 "No such client",

@@ -1,11 +1,13 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
 import mischung.server.store.CaseStore;
-import mischung.server.store.HouseStore;
+import mischung.server.store.PastStore;
 import mischung.server.store.Visit;
+import mischung.shelf.Item;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -23,12 +25,14 @@ class DayController {
 
     private final CaseStore cases;
     private final HouseSettings house;
-    private final HouseStore stock;
+    private final Shelves shelves;
+    private final PastStore past;
 
-    DayController(CaseStore cases, HouseSettings house, HouseStore stock) {
+    DayController(CaseStore cases, HouseSettings house, Shelves shelves, PastStore past) {
+        this.past = past;
         this.cases = cases;
         this.house = house;
-        this.stock = stock;
+        this.shelves = shelves;
     }
 
     /** A day in the house. */
@@ -38,7 +42,26 @@ class DayController {
             List<CaseController.CaseSummary> appointments,
             List<CaseController.CaseSummary> patchTestsToRead,
             List<CaseController.CaseSummary> upkeepDue,
-            List<HouseController.StockView> stockLow) {}
+            List<ReminderView> reminders,
+            List<LowView> stockLow) {}
+
+    /** Somebody whose hair asks for a visit. */
+    record ReminderView(
+            long visitId,
+            long clientId,
+            String clientName,
+            String words,
+            LocalDate from,
+            LocalDate to,
+
+            @Schema(description = "booked, but only then: none or one")
+            List<LocalDate> booked,
+
+            @Schema(description = "said when that is too late, or today is; empty otherwise")
+            String warning) {}
+
+    /** A product it is time to buy. */
+    record LowView(String name, double grams, double lowGrams) {}
 
     @GetMapping("/{date}")
     @Operation(operationId = "day", summary = "Chairs and appointments of a day, and what is due")
@@ -49,8 +72,29 @@ class DayController {
                 summaries(cases.ofDay(date)),
                 summaries(cases.patchTestsToRead(date, MOST_DUE)),
                 summaries(cases.upkeepDue(date.plusDays(AHEAD_DAYS), MOST_DUE)),
-                HouseController.StockView.of(
-                        stock.stock().stream().filter(HouseStore.Stock::low).toList()));
+                past.reminders(date.plusDays(AHEAD_DAYS), MOST_DUE).stream()
+                        .map(one -> reminder(one, date))
+                        .toList(),
+                shelves.inUse().items().stream()
+                        .filter(Item::low)
+                        .map(item -> new LowView(
+                                item.product().name(),
+                                LookView.rounded(item.grams(), 10),
+                                item.stock().lowGrams()))
+                        .toList());
+    }
+
+    private static ReminderView reminder(PastStore.Reminder of, LocalDate today) {
+        boolean late = of.due().late(of.booked().orElse(today));
+        return new ReminderView(
+                of.visit(),
+                of.client(),
+                of.name(),
+                of.due().kind().words(),
+                of.due().from(),
+                of.due().to(),
+                of.booked().stream().toList(),
+                late ? of.due().warning() : "");
     }
 
     private static List<CaseController.CaseSummary> summaries(List<Visit.Summary> visits) {

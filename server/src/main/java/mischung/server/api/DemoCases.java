@@ -35,8 +35,17 @@ class DemoCases implements SmartInitializingSingleton {
     private final CaseFormat format;
     private final JsonMapper json;
     private final Clock clock;
+    private final Shelves shelves;
 
-    DemoCases(Settings settings, CaseStore store, Cases cases, CaseFormat format, JsonMapper json, Clock clock) {
+    DemoCases(
+            Settings settings,
+            CaseStore store,
+            Cases cases,
+            CaseFormat format,
+            JsonMapper json,
+            Clock clock,
+            Shelves shelves) {
+        this.shelves = shelves;
         this.settings = settings;
         this.store = store;
         this.cases = cases;
@@ -48,6 +57,7 @@ class DemoCases implements SmartInitializingSingleton {
     /** Before the first request is answered. */
     @Override
     public void afterSingletonsInstantiated() {
+        shelves.fillIfEmpty(settings.demo());
         if (!settings.demo() || !store.newest(1).isEmpty()) {
             return;
         }

@@ -3,37 +3,28 @@ package mischung.server.api;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
-import mischung.server.store.HouseStore;
+import mischung.sequence.Task;
+import mischung.server.store.MixStore;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
-import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** What is set for the whole house, and its stock. */
+/** What is set for the whole house, and what it has learned. */
 @RestController
 @RequestMapping(path = "/api/house", produces = MediaType.APPLICATION_JSON_VALUE)
 class HouseController {
     private final HouseSettings settings;
-    private final HouseStore store;
+    private final MixStore past;
 
-    HouseController(HouseSettings settings, HouseStore store) {
+    HouseController(HouseSettings settings, MixStore past) {
         this.settings = settings;
-        this.store = store;
-    }
-
-    /** A product on the shelf. */
-    record StockView(@Schema(description = "0: new") long id, String name, double grams, double lowGrams, boolean low) {
-        static List<StockView> of(List<HouseStore.Stock> stock) {
-            return stock.stream()
-                    .map(s -> new StockView(s.id(), s.name(), s.grams(), s.lowGrams(), s.low()))
-                    .toList();
-        }
+        this.past = past;
     }
 
     @GetMapping
@@ -48,37 +39,27 @@ class HouseController {
         return settings.set(asked);
     }
 
-    @GetMapping("/stock")
-    @Operation(operationId = "stock", summary = "What is on the shelf")
-    List<StockView> stock() {
-        return StockView.of(store.stock());
+    /** By how much a kind of task takes longer than it was reckoned. */
+    record LearnedView(
+            Task.Kind kind,
+            @Schema(description = "1: as reckoned") double factor,
+            int seen) {}
+
+    @GetMapping("/learned-durations")
+    @Operation(operationId = "learnedDurations", summary = "What past work has taught of how long things take here")
+    List<LearnedView> learned() {
+        return settings.learned().entrySet().stream()
+                .map(one -> new LearnedView(
+                        one.getKey(),
+                        LookView.rounded(one.getValue().factor(), 100),
+                        one.getValue().seen()))
+                .toList();
     }
 
-    @PutMapping("/stock")
-    @Operation(operationId = "keepStock", summary = "A product, new or changed")
-    List<StockView> keep(@RequestBody StockView stock) {
-        if (store.keep(new HouseStore.Stock(stock.id, stock.name, stock.grams, stock.lowGrams))
-                .isEmpty()) {
-            throw noSuchStock(stock.id);
-        }
-        return stock();
-    }
-
-    @DeleteMapping("/stock/{id}")
+    @DeleteMapping("/learned-durations")
     @ResponseStatus(HttpStatus.NO_CONTENT)
-    @Operation(operationId = "removeStock", summary = "Take a product off the shelf's list")
-    void remove(@PathVariable long id) {
-        if (!store.removeStock(id)) {
-            throw noSuchStock(id);
-        }
-    }
-
-    private static Refusal noSuchStock(long id) {
-        return new Refusal(
-                HttpStatus.NOT_FOUND,
-                "No such product",
-                "id",
-                Long.toString(id),
-                "Somebody may have taken it off the list; look again.");
+    @Operation(operationId = "forgetDurations", summary = "Begin to learn anew how long things take")
+    void forget() {
+        past.forgetDurations();
     }
 }

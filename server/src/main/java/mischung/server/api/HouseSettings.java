@@ -1,11 +1,18 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
 import mischung.RefusedInput;
+import mischung.mix.Experience;
 import mischung.route.Rates;
 import mischung.school.Method;
+import mischung.sequence.Durations;
+import mischung.sequence.Task;
 import mischung.server.store.HouseStore;
+import mischung.server.store.MixStore;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -14,15 +21,22 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class HouseSettings {
     private static final Settings FIRST = new Settings(
-            List.of("Window", "Middle", "Basin"), true, MethodView.of(Method.USUAL), RatesView.of(Rates.USUAL), false);
+            List.of("Window", "Middle", "Basin"),
+            true,
+            MethodView.of(Method.USUAL),
+            RatesView.of(Rates.USUAL),
+            false,
+            List.of());
     private static final int MOST_CHAIRS = 30;
     private static final int LONGEST_CHAIR = 40;
 
     private final HouseStore store;
+    private final MixStore past;
     private final JsonMapper json;
 
-    HouseSettings(HouseStore store, JsonMapper json) {
+    HouseSettings(HouseStore store, MixStore past, JsonMapper json) {
         this.store = store;
+        this.past = past;
         this.json = json;
     }
 
@@ -40,7 +54,35 @@ class HouseSettings {
             RatesView rates,
 
             @Schema(description = "lengths in inches and weights in ounces on the client's pages")
-            boolean inches) {}
+            boolean inches,
+
+            @Schema(description = "how long things take in this house, where it differs from what ships")
+            List<DurationView> durations) {}
+
+    /** A figure of the house, in the unit the vocabulary gives. */
+    record DurationView(
+            @Schema(example = "seconds a foil") String name,
+            @Schema(description = "0.1–600") double value) {}
+
+    /** How long things take in this house, as it was set and as the past has taught. */
+    Durations durations() {
+        Map<Task.Kind, Double> factors = new EnumMap<>(Task.Kind.class);
+        learned().forEach((kind, learned) -> factors.put(kind, learned.factor()));
+        return new Durations(figures(now().durations), factors);
+    }
+
+    /** By how much every kind of task takes longer than it was reckoned. */
+    Map<Task.Kind, Experience> learned() {
+        Map<Task.Kind, Experience> all = new EnumMap<>(Task.Kind.class);
+        past.took().forEach((kind, seen) -> all.put(kind, Experience.of(seen, List.of())));
+        return all;
+    }
+
+    private static Map<String, Double> figures(List<DurationView> durations) {
+        Map<String, Double> figures = new TreeMap<>();
+        CaseFile.eachOf("durations", durations, one -> one).forEach(one -> figures.put(one.name, one.value));
+        return new Durations(figures, Map.of()).figures();
+    }
 
     /** What the house charges. */
     record RatesView(
@@ -87,7 +129,9 @@ class HouseSettings {
                     "chairs", chairs.size() + " chairs", "Give 1 to " + MOST_CHAIRS + " chairs of different names.");
         }
         RatesView rates = RatesView.of(CaseFile.at("rates", settings.rates::checked));
-        Settings kept = new Settings(chairs, settings.overridesAllowed, settings.method, rates, settings.inches);
+        figures(settings.durations);
+        Settings kept = new Settings(
+                chairs, settings.overridesAllowed, settings.method, rates, settings.inches, settings.durations);
         store.set(json.writeValueAsString(kept));
         return kept;
     }

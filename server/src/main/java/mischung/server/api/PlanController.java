@@ -2,11 +2,20 @@ package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Schema;
+import mischung.RefusedInput;
+import mischung.mix.Cards;
 import mischung.plan.Plan;
 import mischung.route.Route;
+import mischung.sequence.Sequence;
+import mischung.sequence.Task;
+import mischung.server.store.MixStore;
 import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
@@ -15,14 +24,31 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api/cases/{id}/plan", produces = MediaType.APPLICATION_JSON_VALUE)
 class PlanController {
+    private static final int LONGEST = 600;
+
     private final Cases cases;
     private final CaseCautions cautions;
     private final Routes routes;
+    private final Sequences sequences;
+    private final MixStore past;
+    private final HouseSettings house;
+    private final Shelves shelves;
 
-    PlanController(Cases cases, CaseCautions cautions, Routes routes) {
+    PlanController(
+            Cases cases,
+            CaseCautions cautions,
+            Routes routes,
+            Sequences sequences,
+            MixStore past,
+            HouseSettings house,
+            Shelves shelves) {
+        this.shelves = shelves;
         this.cases = cases;
         this.cautions = cautions;
         this.routes = routes;
+        this.sequences = sequences;
+        this.past = past;
+        this.house = house;
     }
 
     @GetMapping
@@ -37,10 +63,70 @@ class PlanController {
         return PlanView.of(
                 asked.key(),
                 plan,
+                sequences.of(stored, plan),
                 checked.startTime(),
                 StandingView.of(cautions.before(checked, plan)),
                 plan.steps().stream()
                         .map(step -> StandingView.of(cautions.before(checked, plan, step)))
                         .toList());
+    }
+
+    @GetMapping("/sequence")
+    @Operation(operationId = "sequence", summary = "The chosen route on the clock, task by task")
+    SequenceView sequence(@PathVariable long id) {
+        Cases.Stored stored = cases.get(id);
+        Plan plan = routes.chosen(stored).plan();
+        Sequence sequence = sequences.of(stored, plan);
+        return SequenceView.of(
+                plan,
+                sequence,
+                Cards.of(plan, sequence, shelves.inUse(), 1),
+                stored.checked().startTime(),
+                past.tookIn(id));
+    }
+
+    @PostMapping("/sequence/search")
+    @Operation(operationId = "searchOrder", summary = "Look on for a shorter order, beside everything else")
+    Sequences.Progress search(@PathVariable long id) {
+        Cases.Stored stored = cases.get(id);
+        return sequences.search(stored, routes.chosen(stored).plan());
+    }
+
+    @GetMapping("/sequence/search")
+    @Operation(operationId = "searchProgress", summary = "How far the search for a shorter order is")
+    Sequences.Progress progress(@PathVariable long id) {
+        Cases.Stored stored = cases.get(id);
+        return sequences.progress(stored, routes.chosen(stored).plan());
+    }
+
+    @DeleteMapping("/sequence/search")
+    @Operation(operationId = "cancelSearch", summary = "Look no further; what was found stays")
+    Sequences.Progress cancel(@PathVariable long id) {
+        Cases.Stored stored = cases.get(id);
+        return sequences.cancel(stored, routes.chosen(stored).plan());
+    }
+
+    /** How long a task really took. */
+    record TookView(
+            String key, @Schema(description = "1–600") int minutes) {}
+
+    @PostMapping("/sequence/took")
+    @Operation(
+            operationId = "tookMinutes",
+            summary = "How long a task really took; later plans of the house learn from it")
+    SequenceView took(@PathVariable long id, @RequestBody TookView took) {
+        Cases.Stored stored = cases.get(id);
+        Plan plan = routes.chosen(stored).plan();
+        Task task = sequences.of(stored, plan).tasks().stream()
+                .filter(one -> one.key().equals(took.key))
+                .findFirst()
+                .orElseThrow(() -> new RefusedInput("key", took.key, "There is no such task in the order now."));
+        if (task.person() == 0 || task.kind() == Task.Kind.BREAK) {
+            throw new RefusedInput("key", took.key, "Only what hands do is learned from.");
+        }
+        RefusedInput.within("minutes", took.minutes, 1, LONGEST, "min");
+        double factor = house.durations().factors().getOrDefault(task.kind(), 1.0);
+        past.took(id, task.key(), task.kind(), task.minutes() / factor, took.minutes);
+        return sequence(id);
     }
 }

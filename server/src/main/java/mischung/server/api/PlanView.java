@@ -2,14 +2,14 @@ package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalTime;
-import java.time.format.DateTimeFormatter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.function.Function;
+import mischung.Words;
 import mischung.hair.BandRef;
 import mischung.hair.LevelScale;
-import mischung.hair.ZonePlace;
 import mischung.plan.Action;
 import mischung.plan.BandAnswer;
 import mischung.plan.Bowl;
@@ -25,8 +25,6 @@ import mischung.plan.Treatment;
 import mischung.product.Mix;
 import mischung.product.ShadeClass;
 import mischung.sequence.Sequence;
-import mischung.sequence.Sequencer;
-import mischung.sequence.Task;
 import mischung.wish.WorkedHead;
 
 /** A plan as it is shown: the score of strands, the bowls, the order, the reasons. */
@@ -121,6 +119,9 @@ public record PlanView(
             @Schema(example = "demi-gold-8", description = "empty where it is no shade")
             String code,
 
+            @Schema(description = "whether it only thins, or is no shade at all")
+            boolean clear,
+
             int parts,
             int grams) {}
 
@@ -135,31 +136,16 @@ public record PlanView(
             List<String> zones,
             List<ReasonView> reasons) {}
 
-    /** A task on the clock. */
-    public record TaskView(
-            Task.Kind kind,
-            int visit,
-            String title,
-            String detail,
-            int startMinute,
-            int minutes,
-            String clock,
-            String endClock,
-            List<String> bowls,
-            List<String> zones) {}
-
     /** A sentence on the whole. */
     public record FindingView(Plan.Weight weight, String sentence) {}
-
-    private static final DateTimeFormatter CLOCK = DateTimeFormatter.ofPattern("HH:mm", Locale.ROOT);
 
     static PlanView of(
             String route,
             Plan plan,
+            Sequence sequence,
             LocalTime start,
             List<StandingView> cautions,
             List<List<StandingView>> stepCautions) {
-        Sequence sequence = Sequencer.of(plan);
         List<Column> columns = new ArrayList<>();
         columns.add(new Column("Now", Action.DRY, 1, outcomes(plan.now())));
         List<BowlView> bowls = new ArrayList<>();
@@ -193,7 +179,7 @@ public record PlanView(
                 DecisionView.zones(plan.head()),
                 columns,
                 new Column(
-                        capital(plan.wish().tone().words()) + " "
+                        Words.capital(plan.wish().tone().words()) + " "
                                 + LevelScale.words(plan.wish().level()) + " alone, no filler",
                         Action.TARGET,
                         1,
@@ -202,10 +188,12 @@ public record PlanView(
                 eachOf(plan.answers(), PlanView::answer),
                 bowls,
                 treatments,
-                sequence.tasks().stream().map(task -> task(task, start)).toList(),
+                sequence.tasks().stream()
+                        .map(task -> TaskView.of(task, start, Optional.empty()))
+                        .toList(),
                 sequence.totalMinutes(),
                 duration(sequence.totalMinutes()),
-                CLOCK.format(start.plusMinutes(sequence.totalMinutes())),
+                TaskView.CLOCK.format(start.plusMinutes(sequence.totalMinutes())),
                 bowls.stream()
                         .mapToInt(
                                 b -> b.parts.stream().mapToInt(PartView::grams).sum())
@@ -217,10 +205,6 @@ public record PlanView(
                 cautions,
                 stepCautions,
                 stepCautions.stream().flatMap(List::stream).anyMatch(StandingView::blocks));
-    }
-
-    private static String capital(String words) {
-        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
     }
 
     private static <A, B> List<List<B>> eachOf(List<List<A>> zones, Function<A, B> shown) {
@@ -256,7 +240,8 @@ public record PlanView(
             Mix.Part part = mix.parts().get(i);
             parts.add(new PartView(
                     part.shade().words(),
-                    part.shade().isClear() ? "" : part.shade().code(),
+                    part.shade().code(),
+                    part.shade().isClear(),
                     part.parts(),
                     bowl.grams().shadeGrams().get(i)));
         }
@@ -297,7 +282,7 @@ public record PlanView(
                 ShadeClass.LIGHTEST,
                 cleanse ? "cleanse mix" : "lightener",
                 product,
-                List.of(new PartView(product, "", 1, bowl.powderGrams())),
+                List.of(new PartView(product, "", true, 1, bowl.powderGrams())),
                 step.round().layings().indexOf(bowl.laying()),
                 bowl.developer().words(),
                 bowl.developerGrams(),
@@ -314,20 +299,6 @@ public record PlanView(
 
     private static List<String> zones(WorkedHead head, List<BandRef> bands) {
         return bands.stream().map(at -> head.place(at).words()).distinct().toList();
-    }
-
-    private static TaskView task(Task task, LocalTime start) {
-        return new TaskView(
-                task.kind(),
-                task.visit(),
-                task.title(),
-                task.detail(),
-                task.startMinute(),
-                task.minutes(),
-                CLOCK.format(start.plusMinutes(task.startMinute())),
-                CLOCK.format(start.plusMinutes(task.endMinute())),
-                task.bowls(),
-                task.zones().stream().map(ZonePlace::words).toList());
     }
 
     static String duration(int minutes) {

@@ -15,9 +15,10 @@ import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
 import mischung.light.Lab;
 import mischung.server.Settings;
-import mischung.server.reader.ColourReader;
-import mischung.server.reader.ReaderFault;
-import mischung.server.reader.SimulatedReader;
+import mischung.server.device.ColourReader;
+import mischung.server.device.DeviceFault;
+import mischung.server.device.SimulatedReader;
+import mischung.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -59,7 +60,7 @@ class ReaderController {
         String client = cases.get(id).file().clientName();
         try {
             return PhotoController.MeasuredLook.of(measured(client, at));
-        } catch (ReaderFault fault) {
+        } catch (DeviceFault fault) {
             throw new Refusal(
                     HttpStatus.BAD_GATEWAY,
                     "No reading from the colour reader",
@@ -69,20 +70,20 @@ class ReaderController {
         }
     }
 
-    private Measured measured(String client, HeldAt at) throws ReaderFault {
+    private Measured measured(String client, HeldAt at) throws DeviceFault {
         if (settings.reader().equals("simulated")) {
             String where = client.replace('/', ' ') + "/" + at.place + "/" + at.cm;
             return new ColourReader(standIn().port(), PATIENCE).readAt(where);
         }
-        return new ColourReader(port(), PATIENCE).read();
+        return new ColourReader(port("reader", settings.reader()), PATIENCE).read();
     }
 
-    private int port() {
+    /** Where a device listens, as it was set on the command line. */
+    static int port(String device, String set) {
         try {
-            return (int) RefusedInput.within("reader", Integer.parseInt(settings.reader()), 1, 65_535, "");
+            return (int) RefusedInput.within(device, Integer.parseInt(set), 1, 65_535, "");
         } catch (NumberFormatException e) {
-            throw new RefusedInput(
-                    "reader", settings.reader(), "Start the program with --mischung.reader=PORT or =simulated.");
+            throw new RefusedInput(device, set, "Start the program with --mischung." + device + "=PORT or =simulated.");
         }
     }
 
@@ -104,7 +105,7 @@ class ReaderController {
                 .filter(head ->
                         parts.length == 3 && head.clientName().replace('/', ' ').equals(parts[0]))
                 .findFirst()
-                .flatMap(head -> head.checked().head().zones().stream()
+                .flatMap(head -> head.checked(Shelf.demo()::shade).head().zones().stream()
                         .filter(zone -> holds(zone, ZonePlace.valueOf(parts[1])))
                         .findFirst())
                 .flatMap(zone -> zone.strand().bands().stream()

@@ -14,8 +14,6 @@ import mischung.plan.Laying;
 import mischung.plan.LiftWay;
 import mischung.plan.Round;
 import mischung.product.Mix;
-import mischung.product.ProductRange;
-import mischung.product.Shade;
 import mischung.product.ShadeClass;
 import mischung.wish.Aim;
 import mischung.wish.Weave;
@@ -108,7 +106,7 @@ public record RoundView(Action action, List<LayingView> layings) {
     }
 
     /** @throws RefusedInput naming the round and the field */
-    static List<Round> checked(List<RoundView> views, WorkedHead head) {
+    static List<Round> checked(List<RoundView> views, WorkedHead head, Shades shades) {
         if (views.size() > MOST_ROUNDS) {
             throw new RefusedInput("", views.size() + " rounds", "Keep at most " + MOST_ROUNDS + ".");
         }
@@ -120,12 +118,13 @@ public record RoundView(Action action, List<LayingView> layings) {
             }
             rounds.add(CaseFile.at(
                     "[" + i + "]",
-                    () -> new Round(view.action, CaseFile.eachOf("layings", view.layings, l -> checked(l, head)))));
+                    () -> new Round(
+                            view.action, CaseFile.eachOf("layings", view.layings, l -> checked(l, head, shades)))));
         }
         return rounds;
     }
 
-    private static Laying checked(LayingView l, WorkedHead head) {
+    private static Laying checked(LayingView l, WorkedHead head, Shades shades) {
         return new Laying(
                 l.action,
                 bands(l.bands, head),
@@ -137,7 +136,7 @@ public record RoundView(Action action, List<LayingView> layings) {
                 l.action.deposits() ? Optional.of(CaseFile.at("aim", l.aim::checked)) : Optional.empty(),
                 l.shadeClass,
                 l.wetness,
-                mix(l.mix),
+                mix(l.mix, shades),
                 l.weeks);
     }
 
@@ -156,17 +155,14 @@ public record RoundView(Action action, List<LayingView> layings) {
                 .toList();
     }
 
-    private static Optional<Mix> mix(List<PartOfMix> parts) {
-        if (parts.isEmpty()) {
-            return Optional.empty();
-        }
-        List<Mix.Part> found = CaseFile.eachOf("mix", parts, part -> {
-            Shade shade = ProductRange.demo().shades().stream()
-                    .filter(s -> s.code().equals(part.shade))
-                    .findFirst()
-                    .orElseThrow(() -> new RefusedInput("shade", part.shade, "Take a shade that is on the shelf."));
-            return new Mix.Part(shade, part.parts);
-        });
-        return Optional.of(CaseFile.at("mix", () -> new Mix(found)));
+    /** Empty, so that it is looked for, where none is fixed or one of its shades has gone. */
+    private static Optional<Mix> mix(List<PartOfMix> parts, Shades shades) {
+        List<Optional<Mix.Part>> found = CaseFile.eachOf(
+                "mix", parts, part -> shades.named(part.shade).map(shade -> new Mix.Part(shade, part.parts)));
+        return parts.isEmpty() || found.stream().anyMatch(Optional::isEmpty)
+                ? Optional.empty()
+                : Optional.of(CaseFile.at(
+                        "mix",
+                        () -> new Mix(found.stream().map(Optional::orElseThrow).toList())));
     }
 }

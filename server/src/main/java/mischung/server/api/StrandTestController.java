@@ -149,7 +149,7 @@ class StrandTestController {
         return levels + strength + stop + flag;
     }
 
-    private static List<FactorChange> changes(Calibration before, Calibration after) {
+    static List<FactorChange> changes(Calibration before, Calibration after) {
         return Arrays.stream(Factor.values())
                 .map(f -> new FactorChange(
                         f,

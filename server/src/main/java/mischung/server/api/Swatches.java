@@ -7,6 +7,7 @@ import mischung.hair.Porosity;
 import mischung.hair.ReadIn;
 import mischung.hair.Reading;
 import mischung.hair.Tone;
+import mischung.product.Shade;
 import mischung.wish.Aim;
 
 /** Looks of hair that is only spoken of. */
@@ -23,6 +24,11 @@ final class Swatches {
                                 Porosity.NORMAL)
                         .look()))
                 .orElseGet(() -> of(BandKind.LIGHTENED, aim.level(), aim.tone()));
+    }
+
+    /** A shade on the hair it is made for. */
+    static LookView of(Shade shade) {
+        return LookView.of(Canvas.of(shade.shown(), Porosity.NORMAL).look());
     }
 
     static LookView of(BandKind kind, double level, Tone tone) {

@@ -30,7 +30,6 @@ import mischung.history.Where;
 import mischung.light.Srgb;
 import mischung.plan.Action;
 import mischung.plan.LiftWay;
-import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
 import mischung.school.Between;
 import mischung.school.FillerOn;
@@ -41,6 +40,7 @@ import mischung.school.Rinse;
 import mischung.school.School;
 import mischung.school.Start;
 import mischung.school.TakeOut;
+import mischung.sequence.Durations;
 import mischung.wish.Aim;
 import mischung.wish.Design;
 import mischung.wish.Grey;
@@ -57,6 +57,12 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping(path = "/api", produces = MediaType.APPLICATION_JSON_VALUE)
 class VocabularyController {
+    private final Shelves shelves;
+
+    VocabularyController(Shelves shelves) {
+        this.shelves = shelves;
+    }
+
     record PlaceWord(ZonePlace value, String words, List<ZonePlace> halves) {}
 
     record ToneWord(Tone value, String words, boolean ofNaturalHair, boolean wishable) {}
@@ -74,6 +80,12 @@ class VocabularyController {
 
     /** A choice that is no more than its words. */
     record Word<T>(T value, String words) {}
+
+    /** A figure of how long things take. */
+    record DurationWord(
+            @Schema(example = "seconds a foil") String name,
+            @Schema(example = "s") String unit,
+            @Schema(description = "as it ships") double value) {}
 
     /** @param usual how it is first thought of, on no hair yet */
     record ActionWord(Action value, String words, boolean deposits, boolean lifts, RoundView.LayingView usual) {}
@@ -124,6 +136,7 @@ class VocabularyController {
             List<ServiceWord> services,
             List<Word<Where>> wheres,
             List<LampWord> lamps,
+            List<DurationWord> durations,
             Limits limits) {}
 
     @GetMapping("/vocabulary")
@@ -164,10 +177,15 @@ class VocabularyController {
                 all(ShadeClass.values())
                         .map(v -> new ClassWord(v, v.words(), v.developerPerColour(), v.fullMinutes()))
                         .toList(),
-                ProductRange.demo().shades().stream()
-                        .map(s -> new ShadeWord(s.code(), s.words(), s.shadeClass()))
+                shelves.inUse().items().stream()
+                        .flatMap(item -> item.product().shade().stream()
+                                .map(s -> new ShadeWord(s.code(), item.product().name(), s.shadeClass())))
                         .toList(),
-                ProductRange.demo().developers().stream().map(d -> d.volume()).toList(),
+                shelves.inUse().developers().stream()
+                        .map(item -> item.product().volume())
+                        .distinct()
+                        .sorted()
+                        .toList(),
                 words(Elasticity.values(), Elasticity::words),
                 words(Answer.values(), Answer::words),
                 words(Scalp.values(), Scalp::words),
@@ -183,6 +201,9 @@ class VocabularyController {
                 words(Where.values(), Where::words),
                 all(PhotoController.Lamp.values())
                         .map(v -> new LampWord(v, v.words()))
+                        .toList(),
+                Durations.names().stream()
+                        .map(name -> new DurationWord(name, Durations.unit(name), Durations.shipped(name)))
                         .toList(),
                 new Limits(Band.LONGEST_CM, Band.SHORTEST_CM, LevelScale.DARKEST, LevelScale.LIGHTEST, Wish.LIGHTEST));
     }
@@ -223,6 +244,12 @@ class VocabularyController {
             summary = "A colour as hair: picked on the screen (sRGB), named by the nearest level and tone")
     AimView picked(@Parameter(example = "#8a5a3c") @RequestParam String hex) {
         return AimView.of(Aim.picked(Srgb.ofHex(hex).toXyz().toLab()));
+    }
+
+    @PostMapping("/measured-colour")
+    @Operation(operationId = "measuredColour", summary = "A measured colour, named by the nearest level and tone")
+    AimView measured(@RequestBody AimView.PickedView colour) {
+        return AimView.of(Aim.picked(colour.checked()));
     }
 
     /** Hair of one tone. */

@@ -85,12 +85,13 @@ public class CaseStore {
                 .list();
     }
 
-    /** Who should come again by this day, and has no later visit in the book. */
+    /** Who should come again by this day, has no later visit in the book, and no reminder of what was worked. */
     @Transactional(readOnly = true)
     public List<Visit.Summary> upkeepDue(LocalDate by, int limit) {
         return sql.sql(SUMMARY + """
                          where v.upkeep_due <= :by
                            and not exists (select 1 from visit l where l.client_id = v.client_id and l.day > v.day)
+                           and not exists (select 1 from upkeep u where u.visit_id = v.id)
                          order by v.upkeep_due, v.id limit :limit
                         """)
                 .param("by", by.toString())

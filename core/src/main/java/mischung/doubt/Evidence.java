@@ -1,0 +1,30 @@
+package mischung.doubt;
+
+import java.util.Collections;
+import java.util.List;
+import mischung.RefusedInput;
+
+/**
+ * What one visit has taught of a client's {@link Factor}s, apart from all that was known before: what it adds to the precision
+ * (inverse covariance) of their logarithms, and to precision times mean. Of several visits these simply add up, in any order
+ * (the information form of the product of normal densities; Bishop, Pattern Recognition and Machine Learning, 2006, section
+ * 2.3); taking one back leaves the others.
+ *
+ * @param shift one for each factor
+ * @param precision row by row
+ * @param observations it rests on
+ */
+public record Evidence(List<Double> shift, List<Double> precision, int observations) {
+    private static final int FACTORS = Factor.values().length;
+
+    public static final Evidence NONE =
+            new Evidence(Collections.nCopies(FACTORS, 0.0), Collections.nCopies(FACTORS * FACTORS, 0.0), 0);
+
+    public Evidence {
+        shift = List.copyOf(shift);
+        precision = List.copyOf(precision);
+        if (shift.size() != FACTORS || precision.size() != FACTORS * FACTORS) {
+            throw new RefusedInput("evidence", shift.size(), "Give a figure for each factor.");
+        }
+    }
+}

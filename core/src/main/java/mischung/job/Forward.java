@@ -1,0 +1,255 @@
+package mischung.job;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import mischung.sequence.Task;
+
+/**
+ * Puts what is not begun yet on the clock anew, in the order it was planned: as early as the hands there are, the hair and
+ * its clocks allow. What has begun stays; a clock on the hair runs from when it was laid.
+ *
+ * @param tasks in order of start
+ * @param late what passes its latest minute even so, one sentence each
+ */
+record Forward(List<Task> tasks, List<String> late) {
+    Forward {
+        tasks = List.copyOf(tasks);
+        late = List.copyOf(late);
+    }
+
+    static Forward of(Job job, List<Task> tasks, int hands) {
+        return new Forwarding(job, tasks, hands).run();
+    }
+
+    /** When the client can go. */
+    int end() {
+        return end(tasks);
+    }
+
+    static int end(List<Task> all) {
+        return all.stream()
+                .filter(task -> task.person() > 0)
+                .mapToInt(Task::endMinute)
+                .max()
+                .orElse(0);
+    }
+
+    private static final class Forwarding {
+        private final Job job;
+        private final int now;
+        private final int ahead;
+        private final Map<String, Clock> running = new HashMap<>();
+        private final int[] free;
+        private final List<Task> planned;
+        private final Map<String, Task> placed = new HashMap<>();
+        private final Map<String, Task> laid = new HashMap<>();
+        private final Map<String, Integer> ends = new HashMap<>();
+
+        /** By how much every stage begins later than planned. */
+        private final Map<String, Integer> begun = new HashMap<>();
+
+        Forwarding(Job job, List<Task> tasks, int hands) {
+            this.job = job;
+            this.now = job.minute();
+            this.ahead = Math.min(0, job.behind());
+            job.clocks().forEach(clock -> running.put(clock.task().key(), clock));
+            this.free = new int[hands];
+            Arrays.fill(free, now);
+            planned = new ArrayList<>(tasks);
+            // A clock is placed after the laying that begins it, and before what ends it.
+            planned.sort(Comparator.comparingInt(Task::startMinute)
+                    .thenComparing(task -> task.person() > 0)
+                    .thenComparingInt(Task::endMinute));
+        }
+
+        Forward run() {
+            for (Task task : planned) {
+                Task there = task.person() == 0 ? clock(task) : hands(task);
+                placed.put(task.key(), there);
+            }
+            List<String> late = late(new ArrayList<>(placed.values()));
+            // What was laid was laid: its clock stands where it was planned, and runs from when that really happened.
+            placed.putAll(laid);
+            List<Task> all = new ArrayList<>(placed.values());
+            all.sort(Comparator.comparingInt(Task::startMinute)
+                    .thenComparingInt(Task::person)
+                    .thenComparing(Task::key));
+            return new Forward(all, late);
+        }
+
+        private Task clock(Task task) {
+            List<Task> lays = planned.stream()
+                    .filter(lay -> lay.kind() == Task.Kind.APPLY
+                            && lay.step() == task.step()
+                            && lay.zones().equals(task.zones())
+                            && lay.bowls().equals(task.bowls())
+                            && lay.endMinute() <= task.startMinute())
+                    .toList();
+            boolean open = lays.stream()
+                    .map(lay -> job.state(lay.key()))
+                    .anyMatch(state -> state == Job.State.WAITING || state == Job.State.NOW);
+            if (!open) {
+                laid.put(task.key(), task);
+            }
+            int since = Optional.ofNullable(running.get(task.key()))
+                    .map(clock -> job.minute(clock.since()))
+                    .orElseGet(() -> lays.stream()
+                            .mapToInt(lay -> ends.getOrDefault(lay.key(), lay.endMinute()))
+                            .max()
+                            .orElse(task.startMinute()));
+            return task.at(since);
+        }
+
+        private Task hands(Task task) {
+            Job.State state = job.state(task.key());
+            if (state != Job.State.WAITING) {
+                begun.putIfAbsent(stage(task), 0);
+            }
+            if (state == Job.State.DONE || state == Job.State.SKIPPED) {
+                ends.put(task.key(), Math.min(now, task.endMinute()));
+                return task;
+            }
+            if (state == Job.State.NOW) {
+                int since = job.startedAt(task.key()).map(job::minute).orElse(task.startMinute());
+                int end = Math.max(now, since + task.minutes());
+                ends.put(task.key(), end);
+                int hand = Math.min(task.person(), free.length) - 1;
+                free[hand] = Math.max(free[hand], end);
+                return by(task.at(since), hand);
+            }
+            int start = Math.max(now, after(task));
+            int shift = begun.computeIfAbsent(stage(task), key -> start - task.startMinute());
+            if (task.kind() == Task.Kind.APPLY || task.kind() == Task.Kind.MIX) {
+                // What waits on purpose, for half the time of another or for its bowl to be wanted, goes on waiting.
+                return placed(task, Math.max(start, task.startMinute() + Math.min(0, shift)));
+            }
+            return placed(task, start);
+        }
+
+        private Task placed(Task task, int earliest) {
+            int hand = hand(task, earliest);
+            int start = Math.max(earliest, free[hand]);
+            free[hand] = start + task.minutes();
+            ends.put(task.key(), free[hand]);
+            return by(task.at(start), hand);
+        }
+
+        /** Whoever is free first; the one who was to do it, if that is as good. */
+        private int hand(Task task, int start) {
+            int own = task.person() - 1;
+            if (own < free.length && free[own] <= start) {
+                return own;
+            }
+            int best = Math.min(own, free.length - 1);
+            for (int i = 0; i < free.length; i++) {
+                if (free[i] < free[best]) {
+                    best = i;
+                }
+            }
+            return best;
+        }
+
+        private static Task by(Task task, int hand) {
+            return task.person() == hand + 1 ? task : task.by(hand + 1);
+        }
+
+        /** What has to be over before it: what was planned so on the same hair, bowl or head, and the clocks it ends. */
+        private int after(Task task) {
+            int least = 0;
+            for (Task other : planned) {
+                if (other.person() == 0) {
+                    least = Math.max(least, afterClock(task, other));
+                } else if (ends.containsKey(other.key())
+                        && other.endMinute() <= task.startMinute()
+                        && (!stage(other).equals(stage(task)) || shares(task, other))) {
+                    least = Math.max(least, ends.getOrDefault(other.key(), 0));
+                }
+            }
+            return least;
+        }
+
+        private int afterClock(Task task, Task clock) {
+            Task running = placed.get(clock.key());
+            if (running != null
+                    && task.kind() == Task.Kind.APPLY
+                    && stage(task).equals(stage(clock))
+                    && clock.startMinute() <= task.startMinute()) {
+                return running.startMinute() + task.startMinute() - clock.startMinute();
+            }
+            boolean ends = running != null
+                    && task.kind() != Task.Kind.MIX
+                    && clock.startMinute() <= task.startMinute()
+                    && !Collections.disjoint(task.zones(), clock.zones());
+            if (!ends) {
+                return 0;
+            }
+            if (task.kind() == Task.Kind.CHECK) {
+                return running.startMinute() + task.startMinute() - clock.startMinute();
+            }
+            boolean rinses = clock.window().isPresent()
+                    ? clock.window().get().earliest() <= task.startMinute()
+                    : clock.endMinute() <= task.startMinute();
+            if (!rinses) {
+                return 0;
+            }
+            return running.window().map(Task.Window::earliest).orElse(running.endMinute());
+        }
+
+        private static boolean shares(Task a, Task b) {
+            return a.zones().isEmpty()
+                    || b.zones().isEmpty()
+                    || !Collections.disjoint(a.zones(), b.zones())
+                    || !Collections.disjoint(a.bowls(), b.bowls());
+        }
+
+        /** Visit and stage, with which keys begin. */
+        private static String stage(Task task) {
+            int blank = task.key().indexOf(' ');
+            return blank < 0 ? task.key() : task.key().substring(0, blank);
+        }
+
+        private List<String> late(List<Task> all) {
+            Map<String, List<String>> zones = new LinkedHashMap<>();
+            for (Task clock : all) {
+                if (clock.person() > 0 || clock.window().isEmpty() || clock.endMinute() < now) {
+                    continue;
+                }
+                int latest = clock.window().get().latest();
+                all.stream()
+                        .filter(task -> task.kind() == Task.Kind.RINSE
+                                && job.state(task.key()) == Job.State.WAITING
+                                && stage(task).equals(stage(clock))
+                                && task.startMinute() >= clock.startMinute()
+                                && task.zones().containsAll(clock.zones()))
+                        .mapToInt(Task::startMinute)
+                        .min()
+                        .ifPresent(rinse -> {
+                            // Hands that are ahead of the plan will be ahead then, too.
+                            if (rinse + ahead > latest) {
+                                zones.computeIfAbsent(
+                                                String.format(
+                                                        Locale.ROOT,
+                                                        "would stay %d min past the latest minute: rinse it alone, by %d min on"
+                                                                + " the hair.",
+                                                        rinse + ahead - latest,
+                                                        latest - clock.startMinute()),
+                                                key -> new ArrayList<>())
+                                        .add(clock.zones().get(0).words());
+                            }
+                        });
+            }
+            return zones.entrySet().stream()
+                    .map(e -> "The "
+                            + String.join(", ", e.getValue().stream().distinct().toList()) + " " + e.getKey())
+                    .toList();
+        }
+    }
+}

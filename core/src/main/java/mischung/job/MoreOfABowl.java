@@ -1,0 +1,107 @@
+package mischung.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.stream.Stream;
+import mischung.RefusedInput;
+import mischung.hair.ZonePlace;
+import mischung.plan.Plan;
+import mischung.sequence.Batch;
+import mischung.sequence.Task;
+
+/** A bowl does not reach: one batch more of it. */
+final class MoreOfABowl {
+    private final Replan.Place place;
+    private final Plan plan;
+    private final Job job;
+
+    MoreOfABowl(Replan.Place place) {
+        this.place = place;
+        this.plan = place.plan();
+        this.job = place.job();
+    }
+
+    /** A fresh batch of the same bowl, mixed by whoever is free, before the laying goes on. */
+    Replan mixed(Event.RunsShort of) {
+        Batch last = job.batches().stream()
+                .filter(batch -> batch.bowl().equals(of.bowl()))
+                .reduce((first, later) -> later)
+                .orElseThrow();
+        double whole = grams(of.bowl());
+        double share = of.grams() / whole;
+        String key = "more " + of.bowl() + (last.number() + 1);
+        int minutes = (int) Math.ceil(place.durations().of("mixing"));
+        List<ZonePlace> zones = job.tasks().stream()
+                .filter(task -> task.kind() == Task.Kind.APPLY
+                        && task.bowls().contains(of.bowl())
+                        && job.state(task.key()) != Job.State.DONE)
+                .flatMap(task -> task.zones().stream())
+                .distinct()
+                .toList();
+        List<Task> tasks = new ArrayList<>();
+        int now = job.minute();
+        int moved = now + minutes;
+        for (Task task : job.tasks()) {
+            boolean waits = task.person() > 0
+                    && job.state(task.key()) == Job.State.WAITING
+                    && task.startMinute() < moved
+                    && task.kind() == Task.Kind.APPLY
+                    && task.bowls().contains(of.bowl());
+            tasks.add(waits ? task.at(moved) : task);
+        }
+        tasks.add(new Task(
+                key,
+                Task.Kind.MIX,
+                1,
+                last.step(),
+                "Mix more of bowl " + of.bowl(),
+                String.format(Locale.ROOT, "%.0f g, just as before", of.grams()),
+                now,
+                minutes,
+                1,
+                List.of(of.bowl()),
+                zones,
+                Optional.empty()));
+        List<Batch> batches = new ArrayList<>(job.batches());
+        batches.add(new Batch(
+                of.bowl(),
+                last.number() + 1,
+                1,
+                last.step(),
+                last.volume(),
+                share,
+                now,
+                1,
+                Math.max(moved, last.laidBy()),
+                Math.max(moved, last.laidBy()) + last.freshUntil() - last.laidBy(),
+                zones.isEmpty() ? last.zones() : zones));
+        Forward forward = Forward.of(job, tasks, job.hands());
+        return new Replanning(place)
+                .told(
+                        plan,
+                        plan,
+                        forward,
+                        batches,
+                        "Bowl " + of.bowl() + " runs short.",
+                        List.of(String.format(
+                                Locale.ROOT,
+                                "Mix %.0f g more of bowl %s now, just as before.",
+                                of.grams(),
+                                of.bowl())));
+    }
+
+    private double grams(String bowl) {
+        return plan.steps().stream()
+                .flatMap(step -> Stream.concat(
+                        step.bowls().stream()
+                                .filter(one -> one.name().equals(bowl))
+                                .map(one -> (double) one.grams().totalGrams()),
+                        step.lifts().stream()
+                                .filter(one -> one.name().equals(bowl))
+                                .map(one -> (double) one.totalGrams())))
+                .findFirst()
+                .orElseThrow(() -> new RefusedInput("bowl", bowl, "The plan has no such bowl any more."));
+    }
+}

@@ -1,0 +1,297 @@
+package mischung.job;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Stream;
+import mischung.Words;
+import mischung.consult.Scalp;
+import mischung.hair.BandRef;
+import mischung.hair.Elasticity;
+import mischung.hair.LevelScale;
+import mischung.plan.Action;
+import mischung.plan.Desk;
+import mischung.plan.Laying;
+import mischung.plan.Plan;
+import mischung.plan.PlanStep;
+import mischung.plan.Planner;
+import mischung.plan.Round;
+import mischung.plan.Underway;
+import mischung.sequence.Batch;
+import mischung.sequence.Sequence;
+import mischung.sequence.Sequencer;
+import mischung.sequence.Task;
+import mischung.sequence.Terms;
+
+/** From where a job stands to a proposal for the rest of it. */
+final class Replanning {
+    /** Bowls are not mixed otherwise for less, in CIEDE2000 over all hair that is left to do. */
+    private static final double WORTH_ANOTHER_BOWL = 1;
+
+    private static final int WORTH_SAYING = 3;
+
+    private final Replan.Place place;
+    private final Plan plan;
+    private final Job job;
+
+    Replanning(Replan.Place place) {
+        this.place = place;
+        this.plan = place.plan();
+        this.job = place.job();
+    }
+
+    /** Minutes and moments at once; whether other bowls or rounds would be better is for {@link #thorough}. */
+    Replan afterLook(Recheck look) {
+        if (look.flagged()) {
+            return new Replan(plan, plan, job.tasks(), job.batches(), words(look), List.of());
+        }
+        Desk desk = place.desk().apply(look.known());
+        return same(look, Planner.followed(desk, plan.strategy(), look.underway(), rest(look)));
+    }
+
+    private List<Round> rest(Recheck look) {
+        return joined(restOfToday(look.underway().rounds().size()), laterVisits());
+    }
+
+    private Replan same(Recheck look, Plan same) {
+        if (look.why().isEmpty()) {
+            return new Replan(same, same, job.tasks(), job.batches(), words(look), List.of());
+        }
+        return told(same, same, Forward.of(job, look.tasks(), job.hands()), job.batches(), words(look), look.why());
+    }
+
+    Replan thorough(Recheck look) {
+        if (look.flagged() && !look.stop()) {
+            return afterLook(look);
+        }
+        Desk desk = place.desk().apply(look.known());
+        int done = look.underway().rounds().size();
+        Plan same = Planner.followed(desk, plan.strategy(), look.underway(), rest(look));
+        Plan anew = Planner.resumed(desk, plan.strategy(), look.underway());
+        // What the strand costs by then may forbid what had been planned.
+        boolean must = look.stop() || overdrawn(same, look.underway());
+        if (!must && same.distance(same::endOfToday) - anew.distance(anew::endOfToday) < WORTH_ANOTHER_BOWL) {
+            return same(look, same);
+        }
+        List<String> why = new ArrayList<>(look.why());
+        if (look.stop()) {
+            why.add(0, "Rinse it at once; a treatment before anything else, and no more product on it today.");
+        }
+        why.addAll(Differences.between(plan, anew, done));
+        why.add(String.format(
+                Locale.ROOT, "It then ends CIEDE2000 %.1f from the wish on average.", anew.distance(anew::endOfToday)));
+        Sequence sequence = Sequencer.of(anew, Terms.usual(place.durations(), job.hands()));
+        Forward forward = Forward.of(job, withLater(look.tasks(), sequence, done), job.hands());
+        return told(anew, anew, forward, batches(sequence, done), words(look), why);
+    }
+
+    private String words(Recheck look) {
+        if (look.stop()) {
+            return "The strand does not return: rinse this section now, treat it, and lift it no more today (R39).";
+        }
+        String off = look.colour()
+                .map(colour -> String.format(
+                        Locale.ROOT,
+                        "Predicted %.1f %s, seen %s %s: CIEDE2000 %.1f apart",
+                        look.predicted(),
+                        colour.predicted(),
+                        LevelScale.words(look.seen()),
+                        colour.seen(),
+                        colour.difference()))
+                .orElseGet(() -> String.format(
+                        Locale.ROOT, "Predicted %.1f, seen %s", look.predicted(), LevelScale.words(look.seen())));
+        return look.flagged()
+                ? off + ": so far off that nothing is learned from it. Look again, at another strand."
+                : off + ".";
+    }
+
+    /** Rounds of today after the first {@code done}. */
+    private List<Round> restOfToday(int done) {
+        return plan.today().stream().skip(done).map(Replan::fixed).toList();
+    }
+
+    private List<Round> laterVisits() {
+        List<Round> all = new ArrayList<>();
+        plan.steps().stream()
+                .filter(step -> step.visit() > 1 || step.kind() == Action.WAIT)
+                .forEach(step -> all.add(step.round()));
+        return all;
+    }
+
+    private static List<Round> joined(List<Round> a, List<Round> b) {
+        List<Round> both = new ArrayList<>(a);
+        both.addAll(b);
+        return both;
+    }
+
+    private static boolean overdrawn(Plan same, Underway underway) {
+        for (PlanStep step :
+                same.steps().subList(underway.rounds().size(), same.steps().size())) {
+            for (Laying laying : step.round().layings()) {
+                for (BandRef at : laying.bands()) {
+                    if (laying.action().lifts() && step.outcome(at).integrity() < Elasticity.RETURNS_SLOWLY.from()) {
+                        return true;
+                    }
+                }
+            }
+        }
+        return false;
+    }
+
+    /** Names of steps that went on the hair are kept in their tasks; what comes after is put on the clock anew. */
+    private List<Task> withLater(List<Task> windows, Sequence sequence, int done) {
+        List<Task> all = new ArrayList<>(
+                windows.stream().filter(task -> task.step() < done).toList());
+        int now = all.stream().mapToInt(Task::endMinute).max().orElse(job.minute());
+        List<Task> later = sequence.tasks().stream()
+                .filter(task -> task.visit() == 1 && task.step() >= done)
+                .toList();
+        int first = later.stream().mapToInt(Task::startMinute).min().orElse(0);
+        String prefix = "r" + (1 + replans()) + ".";
+        later.forEach(
+                task -> all.add(task.named(prefix + task.key(), task.step()).at(task.startMinute() - first + now)));
+        return all;
+    }
+
+    private long replans() {
+        return job.counting().stream()
+                .filter(entry -> entry.event() instanceof Event.Replanned again && again.accepted())
+                .count();
+    }
+
+    /** Those of what is on the hair as they were; the others as they are needed now. */
+    private List<Batch> batches(Sequence sequence, int done) {
+        List<Batch> all = new ArrayList<>(
+                job.batches().stream().filter(batch -> batch.step() < done).toList());
+        sequence.batches().stream()
+                .filter(batch -> batch.visit() == 1 && batch.step() >= done)
+                .forEach(all::add);
+        return all;
+    }
+
+    /**
+     * The scalp is irritated: what lies on it comes off at once, and nothing more goes on it today. The rest of the strands
+     * is worked on; what it comes to is played through.
+     */
+    Replan offTheScalp(Scalp scalp) {
+        List<String> touching = job.clocks().stream()
+                .filter(clock -> touchesTheScalp(clock.task()))
+                .map(clock -> clock.zone().words())
+                .distinct()
+                .toList();
+        List<String> why = new ArrayList<>();
+        why.add(
+                touching.isEmpty()
+                        ? "Nothing that works now lies on the scalp."
+                        : "Rinse at once, cool and long: " + String.join(", ", touching) + ".");
+        why.add("No lightener and no colour on the scalp for the rest of the day; if it burns on, a doctor.");
+        int done = begun(job);
+        List<Round> sofar =
+                plan.steps().subList(0, done).stream().map(Replan::fixed).toList();
+        List<Round> rest = plan.today().stream()
+                .skip(done)
+                .map(step -> offTheScalp(Replan.fixed(step)))
+                .flatMap(Optional::stream)
+                .toList();
+        Plan off = Planner.followed(
+                place.desk().apply(place.known()),
+                plan.strategy(),
+                new Underway(sofar, Map.of(), Set.of()),
+                joined(rest, laterVisits()));
+        why.addAll(Differences.between(plan, off, done));
+        Sequence sequence = Sequencer.of(off, Terms.usual(place.durations(), job.hands()));
+        List<Task> begun = job.tasks().stream()
+                .filter(task -> task.kind() != Task.Kind.APPLY
+                        || job.state(task.key()) != Job.State.WAITING
+                        || !touchesTheScalp(task))
+                .toList();
+        Forward forward = Forward.of(job, withLater(begun, sequence, done), job.hands());
+        return told(off, off, forward, batches(sequence, done), "The scalp is " + scalp.words() + ".", why);
+    }
+
+    /** Whether anything of its bowls lies at the scalp of its zones. */
+    private boolean touchesTheScalp(Task task) {
+        if (task.step() < 0 || task.step() >= plan.steps().size()) {
+            return false;
+        }
+        PlanStep step = plan.steps().get(task.step());
+        Stream<BandRef> mixed = Stream.concat(
+                step.lifts().stream()
+                        .filter(bowl -> task.bowls().contains(bowl.name()))
+                        .flatMap(bowl -> bowl.bands().stream()),
+                step.bowls().stream()
+                        .filter(bowl -> task.bowls().contains(bowl.name()))
+                        .flatMap(bowl -> bowl.bands().stream()));
+        Stream<BandRef> fromTheJar = task.bowls().isEmpty()
+                ? step.treatments().stream().flatMap(treatment -> treatment.bands().stream())
+                : Stream.of();
+        return Stream.concat(mixed, fromTheJar)
+                .anyMatch(at -> plan.head().at(at).atScalp()
+                        && task.zones().contains(plan.head().place(at)));
+    }
+
+    private Optional<Round> offTheScalp(Round round) {
+        List<Laying> layings = round.layings().stream()
+                .map(laying -> laying.on(laying.bands().stream()
+                        .filter(at -> !plan.head().at(at).atScalp())
+                        .toList()))
+                .filter(laying -> !laying.bands().isEmpty())
+                .toList();
+        return layings.isEmpty() ? Optional.empty() : Optional.of(new Round(round.action(), layings));
+    }
+
+    /** What has not begun is ordered anew for so many hands; what is on the hair is only moved. */
+    Replan afterHands(int hands) {
+        int done = begun(job);
+        Sequence sequence = Sequencer.of(plan, Terms.usual(place.durations(), hands));
+        Forward forward = Forward.of(job, withLater(job.tasks(), sequence, done), hands);
+        return told(
+                plan,
+                plan,
+                forward,
+                batches(sequence, done),
+                hands == 1 ? "One pair of hands from now on." : hands + " people from now on.",
+                List.of());
+    }
+
+    /** Index of the first step of which nothing has begun. */
+    static int begun(Job job) {
+        return 1
+                + job.tasks().stream()
+                        .filter(task -> task.person() > 0 && job.state(task.key()) != Job.State.WAITING)
+                        .mapToInt(Task::step)
+                        .max()
+                        .orElse(-1);
+    }
+
+    Replan onTheClock(Plan same, List<Task> tasks, int hands, String words) {
+        Forward forward = Forward.of(job, tasks, hands);
+        return told(same, same, forward, job.batches(), words, List.of());
+    }
+
+    Replan told(Plan of, Plan ends, Forward forward, List<Batch> batches, String words, List<String> sofar) {
+        List<String> why = new ArrayList<>(sofar);
+        int before = Forward.end(job.tasks()) + Math.max(0, job.behind());
+        int by = forward.end() - before;
+        if (Math.abs(by) >= WORTH_SAYING) {
+            why.add(String.format(
+                    Locale.ROOT,
+                    "The client can go %d min %s, after %s.",
+                    Math.abs(by),
+                    by > 0 ? "later" : "sooner",
+                    Words.hours(forward.end())));
+        } else if (sofar.isEmpty()) {
+            why.add("The client can go after " + Words.hours(forward.end()) + ".");
+        }
+        why.addAll(forward.late());
+        job.goesBy().ifPresent(limit -> {
+            if (forward.end() > limit) {
+                why.add("That is " + (forward.end() - limit) + " min past the client's hour.");
+            }
+        });
+        return new Replan(of, ends, forward.tasks(), batches, words, why);
+    }
+}

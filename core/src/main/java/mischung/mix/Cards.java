@@ -1,0 +1,284 @@
+package mischung.mix;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import mischung.RefusedInput;
+import mischung.Words;
+import mischung.hair.BandRef;
+import mischung.hair.LevelScale;
+import mischung.hair.ZonePlace;
+import mischung.plan.Action;
+import mischung.plan.Bowl;
+import mischung.plan.LiftBowl;
+import mischung.plan.Plan;
+import mischung.plan.PlanStep;
+import mischung.plan.Treatment;
+import mischung.product.Blend;
+import mischung.product.Developer;
+import mischung.product.HairAmount;
+import mischung.product.Mix;
+import mischung.product.Shade;
+import mischung.product.ShadeClass;
+import mischung.sequence.Batch;
+import mischung.sequence.Sequence;
+import mischung.sequence.Task;
+import mischung.shelf.Item;
+import mischung.shelf.Kind;
+import mischung.shelf.Shelf;
+
+/** Every bowl of a plan in the order it is needed, in grams a person can weigh, from what stands on the shelf. */
+public final class Cards {
+    /** A scale for bowls shows half grams. */
+    private static final int PER_GRAM = 2;
+
+    private static final double PLENTY = 50_000;
+
+    private final Plan plan;
+    private final Sequence sequence;
+    private final Shelf shelf;
+    private final double learned;
+
+    Cards(Plan plan, Sequence sequence, Shelf shelf, double learned) {
+        this.plan = plan;
+        this.sequence = sequence;
+        this.shelf = shelf;
+        this.learned = learned;
+    }
+
+    /** @param learned by which the plan's need was multiplied */
+    public static List<Card> of(Plan plan, Sequence sequence, Shelf shelf, double learned) {
+        Cards cards = new Cards(plan, sequence, shelf, learned);
+        List<Card> all = new ArrayList<>();
+        sequence.batches().forEach(batch -> cards.card(batch).ifPresent(all::add));
+        for (int step = 0; step < plan.steps().size(); step++) {
+            List<Treatment> treatments = plan.steps().get(step).treatments();
+            for (int i = 0; i < treatments.size(); i++) {
+                cards.card(step, i, treatments.get(i)).ifPresent(all::add);
+            }
+        }
+        all.sort(Comparator.comparingInt(Card::visit).thenComparingInt(Card::minute));
+        return all;
+    }
+
+    private Optional<Card> card(Batch batch) {
+        PlanStep step = plan.steps().get(batch.step());
+        List<Batch> same = sequence.batches().stream()
+                .filter(other -> other.bowl().equals(batch.bowl()))
+                .toList();
+        double[] shares = same.stream().mapToDouble(Batch::share).toArray();
+        int at = same.indexOf(batch);
+        Optional<Bowl> bowl =
+                step.bowls().stream().filter(b -> b.name().equals(batch.bowl())).findFirst();
+        if (bowl.isPresent()) {
+            return Optional.of(colour(batch, step, bowl.get(), shares, at));
+        }
+        return step.lifts().stream()
+                .filter(b -> b.name().equals(batch.bowl()))
+                .findFirst()
+                .map(lift -> lift(batch, lift, shares, at));
+    }
+
+    private Card colour(Batch batch, PlanStep step, Bowl bowl, double[] shares, int at) {
+        List<Line> lines = new ArrayList<>();
+        List<Mix.Part> parts = bowl.formula().mix().parts();
+        for (int i = 0; i < parts.size(); i++) {
+            double grams = split(bowl.grams().shadeGrams().get(i), shares, at);
+            Shade shade = parts.get(i).shade();
+            add(lines, shelf.item(shade.code()), shade.words(), grams);
+        }
+        double volume = bowl.developer().volume();
+        lines.addAll(developer(volume, split(bowl.grams().developerGrams(), shares, at)));
+        return card(
+                batch,
+                step.name() + " · " + bowl.aimWords(),
+                bowl.grams().needGrams() / learned * shares[at],
+                "1 : " + LevelScale.figure(bowl.developerPerColour()),
+                bowl.developerPerColour() > 0 ? volume : 0,
+                lines);
+    }
+
+    private Card lift(Batch batch, LiftBowl lift, double[] shares, int at) {
+        List<Line> lines = new ArrayList<>();
+        double powder = split(lift.powderGrams(), shares, at);
+        boolean cleanse = lift.laying().action() == Action.CLEANSE;
+        if (cleanse) {
+            // R31: lightest-series tint and lightener in equal weight.
+            double half = Math.rint(powder / 2 * PER_GRAM) / PER_GRAM;
+            add(lines, lightestTint(), "lightest-series tint", half);
+            powder -= half;
+        }
+        product(lines, Kind.LIGHTENER, powder);
+        double volume = Double.isNaN(batch.volume()) ? lift.laying().volume() : batch.volume();
+        lines.addAll(developer(volume, split(lift.developerGrams(), shares, at)));
+        double mixed = lift.totalGrams() - HairAmount.waste() * lift.laying().times();
+        double need = Math.max(0, mixed) / (1 + HairAmount.reserve()) / learned;
+        return card(
+                batch,
+                Words.capital(lift.laying().action().words()) + " "
+                        + lift.laying().way().words(),
+                need * shares[at],
+                "1 : " + LevelScale.figure(lift.laying().ratio()),
+                volume,
+                lines);
+    }
+
+    /** Of the card a batch is weighed by. */
+    public static String key(Batch batch) {
+        return batch.visit() + "/" + batch.bowl() + "/" + batch.number();
+    }
+
+    private Card card(Batch batch, String title, double need, String ratio, double volume, List<Line> lines) {
+        return new Card(
+                key(batch),
+                batch.bowl(),
+                batch.number(),
+                batch.visit(),
+                batch.step(),
+                title,
+                batch.mixMinute(),
+                batch.person(),
+                batch.freshUntil(),
+                batch.zones(),
+                need,
+                ratio,
+                volume,
+                lines);
+    }
+
+    private Optional<Item> lightestTint() {
+        List<Item> all = shelf.items().stream()
+                .filter(item -> item.product()
+                        .shade()
+                        .filter(shade -> shade.shadeClass() == ShadeClass.LIGHTEST)
+                        .isPresent())
+                .toList();
+        return all.stream()
+                .filter(item -> !item.out())
+                .findFirst()
+                .or(() -> all.stream().findFirst());
+    }
+
+    /** Equaliser, remover and bond, taken out of the jar when the step begins; what weighs nothing has no card. */
+    private Optional<Card> card(int step, int number, Treatment treatment) {
+        Optional<Kind> kind = switch (treatment.action()) {
+            case EQUALISE -> Optional.of(Kind.EQUALISER);
+            case REMOVE -> Optional.of(Kind.REMOVER);
+            case TREATMENT -> Optional.of(Kind.TREATMENT);
+            default -> Optional.empty();
+        };
+        Optional<Task> first = sequence.tasks().stream()
+                .filter(task -> task.step() == step
+                        && task.kind() == Task.Kind.APPLY
+                        && task.bowls().isEmpty())
+                .findFirst();
+        if (kind.isEmpty() || treatment.grams() < 1 || first.isEmpty()) {
+            return Optional.empty();
+        }
+        List<Line> lines = new ArrayList<>();
+        product(lines, kind.get(), treatment.grams());
+        int visit = plan.steps().get(step).visit();
+        return Optional.of(new Card(
+                visit + "/T" + (step + 1) + "/" + (number + 1),
+                "",
+                1,
+                visit,
+                step,
+                Words.capital(treatment.action().words()),
+                first.get().startMinute(),
+                first.get().person(),
+                0,
+                zones(treatment.bands()),
+                0,
+                "",
+                0,
+                lines));
+    }
+
+    private List<ZonePlace> zones(List<BandRef> bands) {
+        return bands.stream().map(at -> plan.head().place(at)).distinct().toList();
+    }
+
+    private void product(List<Line> lines, Kind kind, double grams) {
+        add(lines, shelf.of(kind), kind.words(), grams);
+    }
+
+    /** @param otherwise what it is called where the shelf has none */
+    private static void add(List<Line> lines, Optional<Item> item, String otherwise, double grams) {
+        if (grams >= 1.0 / PER_GRAM) {
+            lines.add(item.map(found -> Line.of(found, grams))
+                    .orElseGet(() -> new Line("", otherwise, grams, Line.Role.BODY)));
+        }
+    }
+
+    private static double split(int grams, double[] shares, int at) {
+        return (double) Batch.split(grams * PER_GRAM, shares)[at] / PER_GRAM;
+    }
+
+    /**
+     * So much developer of this volume from what is there (R61), by alligation. If there is not enough, as if there were: what
+     * is short is told by {@link Supply}.
+     */
+    List<Line> developer(double volume, double grams) {
+        if (grams < 1.0 / PER_GRAM) {
+            return List.of();
+        }
+        List<Item> sources = shelf.developers();
+        Developer wanted = new Developer(volume);
+        List<Developer.Portion> portions;
+        try {
+            portions = Blend.of(wanted, grams, there(sources, false)).portions();
+        } catch (RefusedInput tooLittle) {
+            try {
+                portions = Blend.of(wanted, grams, there(sources, true)).portions();
+            } catch (RefusedInput none) {
+                return List.of(new Line("", "developer " + wanted.words(), grams, Line.Role.DEVELOPER));
+            }
+        }
+        double[] shares = portions.stream()
+                .mapToDouble(portion -> portion.grams() / grams)
+                .toArray();
+        int[] halves = Batch.split((int) Math.round(grams * PER_GRAM), shares);
+        List<Line> lines = new ArrayList<>();
+        for (int i = 0; i < halves.length; i++) {
+            double each = (double) halves[i] / PER_GRAM;
+            double of = portions.get(i).developer().volume();
+            if (of == 0) {
+                if (each > 0) {
+                    lines.add(new Line("", "water or treatment cream", each, Line.Role.WATER));
+                }
+            } else {
+                fromPacks(lines, sources, of, each);
+            }
+        }
+        return lines;
+    }
+
+    /** Several products of the same volume are used up one after another. */
+    private static void fromPacks(List<Line> lines, List<Item> sources, double volume, double grams) {
+        List<Item> same = sources.stream()
+                .filter(item -> item.product().volume() == volume)
+                .toList();
+        double left = grams;
+        for (int i = 0; i < same.size() && left > 0; i++) {
+            Item item = same.get(i);
+            boolean last = i == same.size() - 1;
+            double there = item.stock().counted() ? Math.floor(item.grams() * PER_GRAM) / PER_GRAM : left;
+            double some = last ? left : Math.min(left, there);
+            add(lines, Optional.of(item), "", some);
+            left -= some;
+        }
+    }
+
+    private static List<Developer.Portion> there(List<Item> sources, boolean plenty) {
+        List<Developer.Portion> all = new ArrayList<>();
+        for (Item item : sources) {
+            double grams = plenty || !item.stock().counted() ? PLENTY : Math.min(PLENTY, item.grams());
+            all.add(new Developer.Portion(new Developer(item.product().volume()), grams));
+        }
+        // Water or treatment cream is always there, and is thought of last.
+        all.add(new Developer.Portion(new Developer(0), PLENTY));
+        return all;
+    }
+}

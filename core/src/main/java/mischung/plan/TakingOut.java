@@ -1,0 +1,251 @@
+package mischung.plan;
+
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+import mischung.Words;
+import mischung.change.RemoverRound;
+import mischung.hair.BandRef;
+import mischung.hair.Elasticity;
+import mischung.hair.LevelScale;
+import mischung.hair.Tone;
+import mischung.school.Method;
+import mischung.school.TakeOut;
+import mischung.wish.Aim;
+import mischung.wish.WorkedHead;
+
+/**
+ * Takes out what is darker than the wish: remover, cleanse mix, pre-tone, lightener on the band first and the root last, and
+ * what brings strength back after it.
+ */
+final class TakingOut {
+    /** Bands whose aims or canvases differ by no more than this share a bowl, in levels. */
+    private static final double HALF_A_LEVEL = 0.5;
+
+    private static final int MOST_ROUNDS = 3;
+    /** A round of remover that gains less is not worth its hour. */
+    private static final double WORTH_A_ROUND = 0.6;
+    /** Dye that shows; less is a stain. */
+    private static final double DYE_SEEN = 0.03;
+
+    private static final double BRASSY_FROM = 8;
+    private static final double SPENT = 0.03;
+
+    private final Desk desk;
+    private final Strategy strategy;
+    private final Method method;
+    private final WorkedHead head;
+    private final Working work;
+    private final Lifting lifting;
+    private final Set<BandRef> removed = new HashSet<>();
+    private final Set<BandRef> lifted = new HashSet<>();
+    private boolean begun;
+
+    TakingOut(Desk desk, Strategy strategy, Working work) {
+        this.desk = desk;
+        this.strategy = strategy;
+        this.method = strategy.method();
+        this.head = desk.head();
+        this.work = work;
+        this.lifting = new Lifting(desk, strategy, work);
+    }
+
+    /** Bands that were lightened in this visit. */
+    Set<BandRef> lifted() {
+        return lifted;
+    }
+
+    /** Whether anything was taken out of it in this visit. */
+    boolean touched(BandRef at) {
+        return removed.contains(at) || lifted.contains(at);
+    }
+
+    /** Rounds that are done, or on the hair: what follows counts on what they took out. */
+    void taken(Round round) {
+        for (Laying laying : round.layings()) {
+            if (laying.action().lifts()) {
+                lifted.addAll(laying.bands());
+            } else if (laying.action() == Action.REMOVE) {
+                removed.addAll(laying.bands());
+            }
+        }
+        begun = true;
+    }
+
+    void nextVisit() {
+        begun = false;
+        removed.clear();
+        lifted.clear();
+    }
+
+    /** Half-white hair is as deep as it looks, whatever its coloured hairs were read at. */
+    double level(BandRef at) {
+        return head.band(at).greyShare() < FillerNeed.SPEAKS_OF_GREY
+                ? work.level(at)
+                : LevelScale.inHalves(work.hair(at).level());
+    }
+
+    boolean failed(BandRef at) {
+        return !head.band(at).detail().stretch().map(Elasticity::mayGoOn).orElse(true);
+    }
+
+    private boolean tooDark(BandRef at, Aim aim) {
+        return aim.level() - level(at) > HALF_A_LEVEL;
+    }
+
+    /** @param aims what every band that is due shall come to */
+    void perform(Map<BandRef, Aim> aims) {
+        boolean removerFirst = !strategy.cleanse() && method.takeOut() == TakeOut.REMOVER_FIRST;
+        if (removerFirst && work.visit() == 1 && !begun) {
+            remove(aims);
+        }
+        Map<BandRef, Double> goals = new LinkedHashMap<>();
+        Map<String, Double> known = new HashMap<>();
+        aims.forEach((at, aim) -> {
+            if (tooDark(at, aim) && lifting.allowed(at) && !failed(at)) {
+                double goal = known.computeIfAbsent(
+                        aim + " " + System.identityHashCode(work.hair(at)), key -> lifting.goal(at, aim));
+                // A second round for less than half a level is not worth its hour.
+                if (goal - work.hair(at).level() > (begun ? HALF_A_LEVEL : 0.25)) {
+                    goals.put(at, goal);
+                }
+            }
+        });
+        if (strategy.cleanse() && !begun) {
+            cleanse(goals);
+        }
+        Map<BandRef, Double> before = new HashMap<>();
+        goals.keySet().forEach(at -> before.put(at, work.hair(at).integrity()));
+        if (strategy.preTone() && !begun) {
+            preTone(goals.keySet());
+        }
+        List<Laying> layings = lifting.layings(goals);
+        List<Laying> bandFirst = layings.stream().filter(TakingOut::first).toList();
+        List<Laying> then = layings.stream().filter(l -> !first(l)).toList();
+        for (List<Laying> together : List.of(bandFirst, then)) {
+            if (!together.isEmpty()) {
+                work.perform(new Round(Action.LIGHTEN, together));
+                together.forEach(l -> lifted.addAll(l.bands()));
+            }
+        }
+        List<BandRef> spent = before.keySet().stream()
+                .filter(at -> before.get(at) - work.hair(at).integrity() > SPENT)
+                .sorted()
+                .toList();
+        if (!spent.isEmpty()) {
+            work.perform(Round.of(Laying.usual(Action.TREATMENT, spent)));
+        }
+    }
+
+    /** R35: what is dark among lighter hair goes before all the rest. */
+    private static boolean first(Laying laying) {
+        return laying.way() == LiftWay.BAND || laying.way() == LiftWay.SPOT;
+    }
+
+    /** R53: brassy hair at 8 and lighter is toned for some minutes, so that lightener has less to do. */
+    private void preTone(Set<BandRef> toLift) {
+        Map<Double, List<BandRef>> byLevel = new TreeMap<>();
+        toLift.stream()
+                .filter(at -> work.hair(at).lifted()
+                        && LevelScale.inHalves(work.hair(at).level()) >= BRASSY_FROM)
+                .forEach(at -> byLevel.computeIfAbsent(
+                                LevelScale.inHalves(work.hair(at).level()), level -> new ArrayList<>())
+                        .add(at));
+        List<Laying> layings = new ArrayList<>();
+        byLevel.forEach(
+                (level, bands) -> layings.add(Laying.usual(Action.PRE_TONE, bands, new Aim(level, Tone.NATURAL))));
+        if (!layings.isEmpty()) {
+            work.perform(new Round(Action.PRE_TONE, layings));
+        }
+    }
+
+    private void cleanse(Map<BandRef, Double> goals) {
+        List<BandRef> dark = goals.keySet().stream()
+                .filter(at -> Lifting.oxidative(work.hair(at)) > DYE_SEEN
+                        && !head.at(at).atScalp())
+                .filter(at -> work.hair(at).integrity() > Elasticity.SPRINGS_BACK.from())
+                .toList();
+        if (!dark.isEmpty()) {
+            work.perform(Round.of(Laying.usual(Action.CLEANSE, dark, desk.wish().main())));
+            lifted.addAll(dark);
+            lifting.cleansed(dark);
+            goals.entrySet().removeIf(e -> e.getValue() - work.hair(e.getKey()).level() <= 0.25);
+        }
+    }
+
+    private void remove(Map<BandRef, Aim> aims) {
+        List<BandRef> due = new ArrayList<>();
+        aims.forEach((at, aim) -> {
+            if (tooDark(at, aim) && Lifting.oxidative(work.hair(at)) > DYE_SEEN && !failed(at)) {
+                due.add(at);
+            }
+        });
+        if (due.isEmpty()) {
+            return;
+        }
+        int rounds = 0;
+        Map<BandRef, HairState> hair = new HashMap<>();
+        due.forEach(at -> hair.put(at, work.hair(at)));
+        while (rounds < MOST_ROUNDS) {
+            double gained = 0;
+            for (BandRef at : due) {
+                HairState here = hair.get(at);
+                HairState next = here.after(RemoverRound.USUAL);
+                if (here.level() < aims.get(at).level()) {
+                    gained = Math.max(gained, next.level() - here.level());
+                }
+                hair.put(at, next);
+            }
+            if (gained < WORTH_A_ROUND) {
+                break;
+            }
+            rounds++;
+        }
+        if (rounds > 0) {
+            work.perform(new Round(
+                    Action.REMOVE,
+                    List.of(
+                            Laying.usual(Action.CLARIFY, due),
+                            Laying.usual(Action.REMOVE, due).times(rounds))));
+            removed.addAll(due);
+        }
+    }
+
+    /** What was taken out of a band, and why it goes no further. */
+    BandAnswer answer(BandRef at, Aim aim) {
+        HairState hair = work.hair(at);
+        double start = head.band(at).level();
+        double goal = lifting.goal(at, aim);
+        List<Reason> reasons = new ArrayList<>();
+        Decision decision = removed.contains(at)
+                ? lifted.contains(at) ? Decision.REMOVE_AND_LIGHTEN : Decision.REMOVE
+                : Decision.LIGHTEN;
+        if (removed.contains(at)) {
+            reasons.add(new Reason(
+                    Rule.R30,
+                    "Oxidative colour at " + LevelScale.words(start)
+                            + ": the remover takes it before anything lifts."));
+        }
+        if (lifted.contains(at)) {
+            reasons.add(new Reason(
+                    Rule.COMPUTED,
+                    "For " + aim.words() + " the canvas has to reach about " + LevelScale.words(goal) + "; it comes to "
+                            + LevelScale.figure(hair.level()) + "."));
+        }
+        if (aim.level() - hair.level() > HALF_A_LEVEL) {
+            reasons.add(new Reason(
+                    Rule.R39,
+                    "It stops at " + LevelScale.figure(hair.level()) + ": "
+                            + (lifting.allowed(at)
+                                    ? "more would cost the hair its strength (" + Words.percent(hair.integrity())
+                                            + " left) or more than two layings in a day."
+                                    : "no lightener may be used here.")));
+        }
+        return new BandAnswer(at, decision, start - aim.level(), reasons);
+    }
+}

@@ -1,0 +1,66 @@
+package mischung.sequence;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
+import mischung.hair.ZonePlace;
+
+/** The pieces of one stage as they are put together, with what is shown of each. */
+final class Bench {
+    /** How a piece is told. */
+    record Shown(Task.Kind kind, String title, String detail, List<String> bowls, List<ZonePlace> zones) {}
+
+    /**
+     * A clock that starts when something is laid and ends when it is rinsed or wiped off.
+     *
+     * @param pass of its laying, 1 and more
+     * @param last whether it is not laid again
+     * @param timed whether what ends it has a window; what stays in has none
+     */
+    record Clock(Lay lay, int zoneIndex, ZonePlace zone, int laid, int end, int pass, boolean last, boolean timed) {}
+
+    /** What is mixed at one time: its mixing, what is laid of it, and how long it is good. */
+    record Mixed(Lay lay, int number, int mix, List<Integer> laid, List<Lay.Unit> units, int pass) {}
+
+    private final String prefix;
+    private final Map<String, Integer> pins;
+    private final int clock;
+    final List<Piece> pieces = new ArrayList<>();
+    final List<Shown> shown = new ArrayList<>();
+    final List<Clock> clocks = new ArrayList<>();
+    final List<Mixed> batches = new ArrayList<>();
+
+    /**
+     * @param prefix of its keys, unlike that of any other stage
+     * @param clock minute of the visit at which it begins
+     * @param pins minutes of the visit before which a piece must not begin
+     */
+    Bench(String prefix, int clock, Map<String, Integer> pins) {
+        this.prefix = prefix;
+        this.clock = clock;
+        this.pins = pins;
+    }
+
+    int add(String key, Shown what, int minutes, Piece.Use use, int person, List<Piece.Lag> lags) {
+        String whole = prefix + " " + key;
+        int release =
+                Optional.ofNullable(pins.get(whole)).map(pin -> pin - clock).orElse(0);
+        pieces.add(new Piece(whole, minutes, use, person, Math.max(0, release), what.kind() == Task.Kind.CHECK, lags));
+        shown.add(what);
+        return pieces.size() - 1;
+    }
+
+    /** Which batch a laid piece is of; empty where nothing was mixed for it. */
+    OptionalInt batchOf(int piece) {
+        return IntStream.range(0, batches.size())
+                .filter(i -> batches.get(i).laid().contains(piece))
+                .findFirst();
+    }
+
+    int end(Solver.Order order, int piece) {
+        return order.start(piece) + pieces.get(piece).minutes();
+    }
+}

@@ -1,0 +1,152 @@
+package mischung.sequence;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import mischung.Words;
+import mischung.hair.ZonePlace;
+import mischung.wish.WorkedHead;
+
+/** What has been put on the clock so far: solved stages told as tasks and batches. */
+final class Timeline {
+    private final WorkedHead head;
+    private final List<Task> tasks = new ArrayList<>();
+    private final List<Batch> batches = new ArrayList<>();
+
+    Timeline(WorkedHead head) {
+        this.head = head;
+    }
+
+    /** In order of start within each visit. */
+    List<Task> tasks() {
+        return tasks.stream()
+                .sorted(Comparator.comparingInt(Task::visit)
+                        .thenComparingInt(Task::startMinute)
+                        .thenComparingInt(Task::person))
+                .toList();
+    }
+
+    /** In the order they are mixed, each with its share of all that is mixed of its bowl, however often that is laid. */
+    List<Batch> batches() {
+        Map<String, Double> all = new HashMap<>();
+        batches.forEach(batch -> all.merge(batch.bowl(), batch.share(), Double::sum));
+        Map<String, Integer> numbers = new HashMap<>();
+        return batches.stream()
+                .sorted(Comparator.comparingInt(Batch::visit).thenComparingInt(Batch::mixMinute))
+                .map(batch ->
+                        batch.of(numbers.merge(batch.bowl(), 1, Integer::sum), all.getOrDefault(batch.bowl(), 1.0)))
+                .toList();
+    }
+
+    /** @param clock minute of the visit at which the stage begins */
+    void add(Stage.Done done, int visit, int step, int clock) {
+        Bench bench = done.bench();
+        for (int i = 0; i < bench.pieces.size(); i++) {
+            Bench.Shown shown = bench.shown.get(i);
+            tasks.add(new Task(
+                    bench.pieces.get(i).key(),
+                    shown.kind(),
+                    visit,
+                    step,
+                    shown.title(),
+                    shown.detail(),
+                    clock + done.order().start(i),
+                    bench.pieces.get(i).minutes(),
+                    done.order().person(i),
+                    shown.bowls(),
+                    shown.zones(),
+                    Optional.empty()));
+        }
+        addBatches(done, visit, step, clock);
+        addClocks(done, visit, step, clock);
+    }
+
+    private void addBatches(Stage.Done done, int visit, int step, int clock) {
+        Bench bench = done.bench();
+        for (int i = 0; i < bench.batches.size(); i++) {
+            Bench.Mixed batch = bench.batches.get(i);
+            int mixed = bench.end(done.order(), batch.mix());
+            int laid = batch.laid().stream()
+                    .mapToInt(piece -> bench.end(done.order(), piece))
+                    .max()
+                    .orElse(mixed);
+            batches.add(new Batch(
+                    batch.lay().bowl(),
+                    batch.number(),
+                    visit,
+                    step,
+                    done.volumes().getOrDefault(i, Double.NaN),
+                    batch.lay().minutesOn(batch.units()),
+                    clock + done.order().start(batch.mix()),
+                    done.order().person(batch.mix()),
+                    clock + laid,
+                    clock + mixed + batch.lay().bowlLife(),
+                    batch.units().stream()
+                            .map(unit -> head.read().zones().get(unit.zone()).place())
+                            .distinct()
+                            .toList()));
+        }
+    }
+
+    /** One clock for each zone and product, from when the last of it is laid. */
+    private void addClocks(Stage.Done done, int visit, int step, int clock) {
+        record Same(String what, int pass, ZonePlace zone, int end) {}
+        Map<Same, List<Bench.Clock>> byZone = new LinkedHashMap<>();
+        for (Bench.Clock c : done.bench().clocks) {
+            byZone.computeIfAbsent(new Same(c.lay().what(), c.pass(), c.zone(), c.end()), key -> new ArrayList<>())
+                    .add(c);
+        }
+        byZone.forEach((same, clocks) -> {
+            Lay lay = clocks.get(0).lay();
+            int laid = clocks.stream()
+                    .mapToInt(c -> done.bench().end(done.order(), c.laid()))
+                    .max()
+                    .orElseThrow();
+            tasks.add(new Task(
+                    done.bench().pieces.get(clocks.get(0).laid()).key() + " WORK",
+                    Task.Kind.WORK,
+                    visit,
+                    step,
+                    Words.capital(lay.what()) + (lay.lifts() ? " lifts" : " works"),
+                    "",
+                    clock + laid,
+                    Math.max(1, done.order().start(same.end) - laid),
+                    0,
+                    lay.mixed() ? List.of(lay.bowl()) : List.of(),
+                    List.of(same.zone),
+                    clocks.get(0).timed() ? Optional.of(window(done, clocks, clock)) : Optional.empty()));
+        });
+    }
+
+    /** Where a zone is laid in parts: when all of them may be rinsed. */
+    private static Task.Window window(Stage.Done done, List<Bench.Clock> clocks, int clock) {
+        int earliest = 0;
+        int latest = Integer.MAX_VALUE;
+        for (Bench.Clock c : clocks) {
+            int laid = clock + done.bench().end(done.order(), c.laid());
+            Ramping ramping = c.lay().ramping().get(c.zoneIndex());
+            Optional<Double> volume = volume(done, c);
+            boolean ramped = ramping != null && volume.isPresent();
+            earliest = Math.max(
+                    earliest,
+                    laid + (ramped ? ramping.toGoal(volume.get()) : c.lay().works()));
+            latest = Math.min(
+                    latest,
+                    laid + (ramped ? ramping.tooLong(volume.get()) : c.lay().longest()));
+        }
+        return new Task.Window(earliest, latest);
+    }
+
+    /** Of the developer it was laid with, where that is ramped: not what is wiped off and laid fresh. */
+    private static Optional<Double> volume(Stage.Done done, Bench.Clock clock) {
+        OptionalInt batch = done.bench().batchOf(clock.laid());
+        return clock.last() && batch.isPresent()
+                ? Optional.ofNullable(done.volumes().get(batch.getAsInt()))
+                : Optional.empty();
+    }
+}

@@ -1,0 +1,25 @@
+package mischung.shelf;
+
+/** What a product is for. */
+public enum Kind {
+    SHADE("shade"),
+    DEVELOPER("developer"),
+    LIGHTENER("lightener"),
+    REMOVER("remover"),
+    /** Evens porosity before colour. */
+    EQUALISER("equaliser"),
+    /** Brings strength back, or dilutes. */
+    TREATMENT("treatment"),
+    SHAMPOO("shampoo"),
+    OTHER("other");
+
+    private final String words;
+
+    Kind(String words) {
+        this.words = words;
+    }
+
+    public String words() {
+        return words;
+    }
+}

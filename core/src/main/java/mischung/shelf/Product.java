@@ -1,0 +1,60 @@
+package mischung.shelf;
+
+import java.util.Optional;
+import mischung.RefusedInput;
+import mischung.product.Developer;
+import mischung.product.ProductRange;
+import mischung.product.Shade;
+
+/**
+ * A product as it is bought.
+ *
+ * <table>
+ * <caption>components</caption>
+ * <tr><td>code</td><td>the house's or the maker's own, once in the house</td><td>1–40 characters</td></tr>
+ * <tr><td>range</td><td>whose it is; shades of two ranges are never mixed into one bowl</td><td>1–40 characters</td></tr>
+ * <tr><td>name</td><td>as it is spoken of</td><td>1–80 characters</td></tr>
+ * <tr><td>shade</td><td>of a SHADE alone</td><td></td></tr>
+ * <tr><td>tone</td><td>of a SHADE as the house wrote it: see {@link ShelfFile}</td><td>up to 80 characters</td></tr>
+ * <tr><td>volume</td><td>of a DEVELOPER, 0 otherwise</td><td>0–40 vol</td></tr>
+ * <tr><td>habit</td><td>how a SHADE is made to be mixed and left</td><td></td></tr>
+ * <tr><td>packGrams</td><td>in one full pack</td><td>1–20 000 g</td></tr>
+ * <tr><td>packPrice</td><td>in the house's money</td><td>0–100 000</td></tr>
+ * </table>
+ */
+public record Product(
+        String code,
+        String range,
+        Kind kind,
+        String name,
+        Optional<Shade> shade,
+        String tone,
+        double volume,
+        ProductRange.Habit habit,
+        double packGrams,
+        double packPrice) {
+    private static final int LONGEST_CODE = 40;
+    private static final int LONGEST_NAME = 80;
+
+    public Product {
+        code = line("code", code, LONGEST_CODE);
+        range = line("range", range, LONGEST_CODE);
+        name = line("name", name, LONGEST_NAME);
+        if ((kind == Kind.SHADE) != shade.isPresent()) {
+            throw new RefusedInput("kind", kind.words(), "A shade has a colour, and nothing else has.");
+        }
+        Developer.requireForHair(volume);
+        RefusedInput.within("ratio", habit.ratio(), 0, 6, "to 1");
+        RefusedInput.within("minutes", habit.minutes(), 1, 120, "min");
+        RefusedInput.within("pack_g", packGrams, 1, 20_000, "g");
+        RefusedInput.within("pack_price", packPrice, 0, 100_000, "");
+    }
+
+    private static String line(String field, String text, int longest) {
+        String kept = text.strip();
+        if (kept.isEmpty() || kept.length() > longest || kept.chars().anyMatch(Character::isISOControl)) {
+            throw new RefusedInput(field, text, "Give 1 to " + longest + " characters on one line.");
+        }
+        return kept;
+    }
+}

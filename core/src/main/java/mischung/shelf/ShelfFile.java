@@ -1,0 +1,257 @@
+package mischung.shelf;
+
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.function.UnaryOperator;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Collectors;
+import mischung.RefusedInput;
+import mischung.hair.Dyes;
+import mischung.hair.LevelScale;
+import mischung.hair.Tone;
+import mischung.light.Lab;
+import mischung.product.Mix;
+import mischung.product.ProductRange;
+import mischung.product.Shade;
+import mischung.product.ShadeClass;
+
+/**
+ * A line of a range's file and back, by the columns of {@code docs/shelf.md}.
+ *
+ * <p>A shade's tone is written in one of three ways: in a word ({@code copper}, {@code clear}); as parts of such words
+ * ({@code 2 copper + 1 gold}); or as the measured colour of a swatch on white hair ({@code lab 38.2 14.1 21.7}: L*, a*, b*
+ * under D65, 2° observer).
+ */
+public final class ShelfFile {
+    public static final List<String> COLUMNS = List.of(
+            "kind",
+            "code",
+            "name",
+            "class",
+            "level",
+            "tone",
+            "volume",
+            "ratio",
+            "minutes",
+            "pack_g",
+            "pack_price",
+            "packs",
+            "opened_g",
+            "low_g");
+
+    private static final String CLEAR = "clear";
+    private static final double LIGHTEST_SHADE = 10;
+    private static final String NUMBER = "(-?\\d{1,3}(?:\\.\\d{1,4})?)";
+    private static final Pattern SWATCH = Pattern.compile("lab " + NUMBER + " " + NUMBER + " " + NUMBER);
+    private static final Pattern PART = Pattern.compile("(\\d) ([a-z]+)");
+
+    /** A range of two thousand shades names the same few hundred colours again and again. */
+    private static final Map<Wanted, Shade> DERIVED = new ConcurrentHashMap<>();
+
+    private record Wanted(ShadeClass of, double level, Tone tone) {
+        Shade derived() {
+            return Shade.derived(of, level, tone);
+        }
+    }
+
+    private ShelfFile() {}
+
+    /**
+     * @param cell what stands in a column of the line; empty where nothing does
+     * @throws RefusedInput naming the column
+     */
+    public static Item read(String range, UnaryOperator<String> cell) {
+        Kind kind = named("kind", cell.apply("kind"), Kind.values());
+        Optional<ShadeClass> of = kind == Kind.SHADE
+                ? Optional.of(named("class", cell.apply("class"), ShadeClass.values()))
+                : Optional.empty();
+        String code = cell.apply("code");
+        String tone = kind == Kind.SHADE ? cell.apply("tone").strip().toLowerCase(Locale.ROOT) : "";
+        Optional<Shade> shade = of.map(shadeClass -> shade(code, shadeClass, cell.apply("level"), tone));
+        ProductRange.Habit usual = of.map(
+                        shadeClass -> new ProductRange.Habit(shadeClass.developerPerColour(), shadeClass.fullMinutes()))
+                .orElse(new ProductRange.Habit(0, 1));
+        String name = cell.apply("name");
+        Product product = new Product(
+                code,
+                range,
+                kind,
+                name.isBlank() ? shade.map(Shade::words).orElse(code) : name,
+                shade,
+                tone,
+                kind == Kind.DEVELOPER ? number("volume", cell.apply("volume")) : 0,
+                new ProductRange.Habit(
+                        number("ratio", cell.apply("ratio"), usual.ratio()),
+                        number("minutes", cell.apply("minutes"), usual.minutes())),
+                number("pack_g", cell.apply("pack_g")),
+                number("pack_price", cell.apply("pack_price"), 0));
+        return new Item(product, stock(cell, product.packGrams()));
+    }
+
+    private static Stock stock(UnaryOperator<String> cell, double packGrams) {
+        String packs = cell.apply("packs").strip();
+        String opened = cell.apply("opened_g").strip();
+        double low = number("low_g", cell.apply("low_g"), 0);
+        if (packs.isEmpty() && opened.isEmpty()) {
+            return new Stock(false, 0, List.of(), low);
+        }
+        double full = number("packs", packs, 0);
+        if (full != Math.rint(full)) {
+            throw new RefusedInput("packs", packs, "Give whole packs; what is left in opened ones goes to opened_g.");
+        }
+        List<Double> open = opened.isEmpty()
+                ? List.of()
+                : Arrays.stream(opened.split(" +", -1))
+                        .map(grams -> RefusedInput.within("opened_g", number("opened_g", grams), 0, packGrams, "g"))
+                        .toList();
+        return new Stock(true, (int) RefusedInput.within("packs", full, 0, 10_000, "packs"), open, low);
+    }
+
+    private static Shade shade(String code, ShadeClass of, String levelCell, String tone) {
+        if (tone.equals(CLEAR)) {
+            return coded(code, Shade.clear(of));
+        }
+        double level = RefusedInput.within("level", number("level", levelCell), 1, LIGHTEST_SHADE, "");
+        LevelScale.requireHalves("level", level);
+        Matcher swatch = SWATCH.matcher(tone);
+        if (swatch.matches()) {
+            return SwatchShade.of(
+                    code,
+                    of,
+                    level,
+                    Lab.d65(
+                            RefusedInput.within("tone", Double.parseDouble(swatch.group(1)), 2, 98, "for L*"),
+                            RefusedInput.within("tone", Double.parseDouble(swatch.group(2)), -90, 90, "for a*"),
+                            RefusedInput.within("tone", Double.parseDouble(swatch.group(3)), -90, 90, "for b*")));
+        }
+        List<Mix.Part> parts = new ArrayList<>();
+        for (String part :
+                (Character.isDigit(tone.isEmpty() ? 'x' : tone.charAt(0)) ? tone : "1 " + tone).split(" *\\+ *", -1)) {
+            Matcher words = PART.matcher(part);
+            if (!words.matches()) {
+                throw toneNotRead(tone);
+            }
+            Wanted wanted = new Wanted(of, level, toneNamed(tone, words.group(2)));
+            parts.add(new Mix.Part(DERIVED.computeIfAbsent(wanted, Wanted::derived), parts(words.group(1))));
+        }
+        Mix mix = mixed(tone, parts);
+        Tone main = parts.stream()
+                .max(Comparator.comparingInt(Mix.Part::parts))
+                .flatMap(part -> part.shade().tone())
+                .orElseThrow();
+        Dyes dyes = mix.dyes();
+        double misfit =
+                parts.stream().mapToDouble(part -> part.shade().misfit()).max().orElse(0);
+        return new Shade(code, of, level, Optional.of(main), dyes, misfit);
+    }
+
+    private static int parts(String digit) {
+        return (int) RefusedInput.within("tone", Integer.parseInt(digit), 1, 6, "parts");
+    }
+
+    private static Mix mixed(String tone, List<Mix.Part> parts) {
+        try {
+            return new Mix(parts);
+        } catch (RefusedInput wrong) {
+            throw new RefusedInput("tone", tone, wrong.remedy());
+        }
+    }
+
+    private static Tone toneNamed(String whole, String word) {
+        return Arrays.stream(Tone.values())
+                .filter(Tone::wishable)
+                .filter(tone ->
+                        tone.name().equalsIgnoreCase(word) || tone.words().equals(word))
+                .findFirst()
+                .orElseThrow(() -> toneNotRead(whole));
+    }
+
+    private static RefusedInput toneNotRead(String tone) {
+        return new RefusedInput(
+                "tone",
+                tone,
+                "Give a tone in a word (" + wishable()
+                        + ", clear), parts of such (2 copper + 1 gold), or a measured swatch"
+                        + " on white hair (lab 38.2 14.1 21.7).");
+    }
+
+    private static String wishable() {
+        return Arrays.stream(Tone.values())
+                .filter(Tone::wishable)
+                .map(tone -> tone.name().toLowerCase(Locale.ROOT))
+                .collect(Collectors.joining(", "));
+    }
+
+    /** How a shade that was derived from its words is written. */
+    static String toneOf(Shade shade) {
+        return shade.tone().map(tone -> tone.name().toLowerCase(Locale.ROOT)).orElse(CLEAR);
+    }
+
+    private static Shade coded(String code, Shade shade) {
+        return new Shade(code, shade.shadeClass(), shade.level(), shade.tone(), shade.dyes(), shade.misfit());
+    }
+
+    private static <E extends Enum<E>> E named(String column, String cell, E[] all) {
+        return Arrays.stream(all)
+                .filter(one -> one.name().equalsIgnoreCase(cell.strip()))
+                .findFirst()
+                .orElseThrow(() -> new RefusedInput(
+                        column,
+                        cell,
+                        "Give one of "
+                                + Arrays.stream(all)
+                                        .map(one -> one.name().toLowerCase(Locale.ROOT))
+                                        .collect(Collectors.joining(", "))
+                                + "."));
+    }
+
+    private static double number(String column, String cell, double empty) {
+        return cell.isBlank() ? empty : number(column, cell);
+    }
+
+    private static double number(String column, String cell) {
+        try {
+            double value = Double.parseDouble(cell.strip());
+            if (Double.isFinite(value)) {
+                return value;
+            }
+        } catch (NumberFormatException wrong) {
+            // Said below, with the column.
+        }
+        throw new RefusedInput(column, cell, "Give a plain number, with a point before decimals.");
+    }
+
+    /** The cells of a product, in the order of {@link #COLUMNS}. */
+    public static List<String> write(Item item) {
+        Product product = item.product();
+        Optional<Shade> shade = product.shade();
+        Stock stock = item.stock();
+        return List.of(
+                product.kind().name().toLowerCase(Locale.ROOT),
+                product.code(),
+                product.name(),
+                shade.map(s -> s.shadeClass().name().toLowerCase(Locale.ROOT)).orElse(""),
+                shade.filter(s -> !s.isClear()).map(s -> plain(s.level())).orElse(""),
+                product.tone(),
+                product.kind() == Kind.DEVELOPER ? plain(product.volume()) : "",
+                shade.isPresent() ? plain(product.habit().ratio()) : "",
+                shade.isPresent() ? plain(product.habit().minutes()) : "",
+                plain(product.packGrams()),
+                plain(product.packPrice()),
+                stock.counted() ? Integer.toString(stock.packs()) : "",
+                stock.opened().stream().map(ShelfFile::plain).collect(Collectors.joining(" ")),
+                plain(stock.lowGrams()));
+    }
+
+    private static String plain(double value) {
+        double rounded = Math.rint(value * 100) / 100;
+        return rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded);
+    }
+}

@@ -1,0 +1,86 @@
+package mischung.after;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.LocalDate;
+import java.util.List;
+import mischung.doubt.Calibration;
+import mischung.hair.Band;
+import mischung.hair.BandKind;
+import mischung.hair.Porosity;
+import mischung.hair.Tone;
+import mischung.history.Growth;
+import mischung.plan.Desk;
+import mischung.plan.Heads;
+import mischung.plan.Plan;
+import mischung.plan.Planner;
+import mischung.plan.Strategy;
+import mischung.product.ProductRange;
+import mischung.school.Method;
+import mischung.wish.Wish;
+import org.junit.jupiter.api.Test;
+
+/** Upkeep by R70 and R71 (common practice, no source), and what is done at home. */
+class AfterTest {
+    private static final LocalDate DAY = LocalDate.of(2026, 3, 2);
+
+    private static Plan plan(double wish, Tone tone, Band... bands) {
+        return Planner.plan(
+                new Desk(
+                        Heads.zones(2, List.of(bands)),
+                        new Wish(wish, tone),
+                        ProductRange.demo(),
+                        Calibration.none(),
+                        3),
+                Strategy.of("usual", Method.USUAL));
+    }
+
+    private static final Plan LIGHTER =
+            plan(9, Tone.GOLD, new Band(0, 25, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0));
+    private static final Plan DARKER =
+            plan(6, Tone.NATURAL, new Band(0, 25, BandKind.LIGHTENED, 9, Tone.GOLD, Porosity.HIGH, 0));
+
+    private static Upkeep.Due roots(Growth growth) {
+        return Upkeep.of(LIGHTER, DAY, growth).stream()
+                .filter(due -> due.kind() == Upkeep.Kind.ROOTS)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void lightenedRootsComeAgainInFiveToSixWeeks() {
+        Upkeep.Due roots = roots(Growth.between(1, 1.2));
+        assertThat(roots.from()).isEqualTo(DAY.plusWeeks(5));
+        assertThat(roots.to()).isEqualTo(DAY.plusWeeks(6));
+        assertThat(roots.warning()).contains("bands again");
+        assertThat(roots.late(DAY.plusWeeks(6))).isFalse();
+        assertThat(roots.late(DAY.plusWeeks(7))).isTrue();
+    }
+
+    /** 2 cm at 2 cm a month are 30.4 days: sooner than five weeks. */
+    @Test
+    void fastHairLeavesTheWarmStretchSooner() {
+        Upkeep.Due roots = roots(Growth.between(1.5, 2));
+        assertThat(roots.to()).isEqualTo(DAY.plusDays(30));
+        assertThat(roots.warning()).contains(DAY.plusDays(30).toString());
+    }
+
+    @Test
+    void darkerHairWantsAGlossAndNoRoots() {
+        List<Upkeep.Due> all = Upkeep.of(DARKER, DAY, Growth.UNMEASURED);
+        assertThat(all).extracting(Upkeep.Due::kind).contains(Upkeep.Kind.GLOSS).doesNotContain(Upkeep.Kind.ROOTS);
+        assertThat(all).allMatch(due -> due.from().isAfter(DAY) && !due.to().isBefore(due.from()));
+        assertThat(all.get(0).from()).isEqualTo(DAY.plusWeeks(4));
+    }
+
+    @Test
+    void whatIsDoneAtHomeFollowsFromWhatWasDone() {
+        assertThat(HomeCare.of(LIGHTER)).anyMatch(line -> line.contains("strengthening treatment"));
+        assertThat(HomeCare.of(DARKER)).anyMatch(line -> line.contains("clearing shampoo"));
+        assertThat(HomeCare.of(DARKER)).noneMatch(line -> line.contains("violet"));
+        Plan nothing = plan(6, Tone.NATURAL, new Band(0, 25, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0));
+        assertThat(nothing.steps()).isEmpty();
+        assertThat(HomeCare.of(nothing).get(0)).startsWith("Nothing special");
+        assertThat(Upkeep.of(nothing, DAY, Growth.UNMEASURED)).isEmpty();
+    }
+}

@@ -1,0 +1,415 @@
+package mischung.job;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import mischung.consult.Scalp;
+import mischung.doubt.Calibration;
+import mischung.doubt.Factor;
+import mischung.hair.Band;
+import mischung.hair.BandKind;
+import mischung.hair.BandRef;
+import mischung.hair.Elasticity;
+import mischung.hair.LevelScale;
+import mischung.hair.Measured;
+import mischung.hair.Porosity;
+import mischung.hair.Tone;
+import mischung.hair.ToneScale;
+import mischung.plan.Action;
+import mischung.plan.Desk;
+import mischung.plan.Heads;
+import mischung.plan.Plan;
+import mischung.plan.PlanStep;
+import mischung.plan.Planner;
+import mischung.plan.Strategy;
+import mischung.plan.Underway;
+import mischung.product.ProductRange;
+import mischung.school.Method;
+import mischung.sequence.Batch;
+import mischung.sequence.Durations;
+import mischung.sequence.Sequence;
+import mischung.sequence.Sequencer;
+import mischung.sequence.Task;
+import mischung.sequence.Terms;
+import mischung.wish.Wish;
+import org.junit.jupiter.api.Test;
+
+/** The rest of a job, planned anew from where it stands. */
+class ReplanTest {
+    private static final Instant NINE = Instant.parse("2026-11-23T09:00:00Z");
+    private static final int HANDS = 2;
+
+    private final Plan plan = Planner.plan(desk(Calibration.none()), Strategy.of("usual", Method.USUAL));
+    private final Sequence order = Sequencer.of(plan, Terms.usual(Durations.USUAL, HANDS));
+    private final List<Task> tasks =
+            order.tasks().stream().filter(task -> task.visit() == 1).toList();
+    private final List<Entry> entries = new ArrayList<>();
+    private Instant now = NINE;
+
+    private static Desk desk(Calibration known) {
+        return new Desk(
+                Heads.zones(
+                        3,
+                        List.of(
+                                new Band(0, 3, BandKind.NATURAL, 5, Tone.NATURAL, Porosity.NORMAL, 0),
+                                new Band(3, 25, BandKind.COLOURED, 5, Tone.COPPER, Porosity.NORMAL, 0))),
+                new Wish(8.5, Tone.GOLD),
+                ProductRange.demo(),
+                known,
+                3);
+    }
+
+    private void tell(int minute, Event event) {
+        now = NINE.plus(Duration.ofMinutes(minute));
+        job().check(event);
+        entries.add(new Entry(entries.size() + 1L, now, "Ada", event));
+    }
+
+    private Job job() {
+        return Job.of(entries, now);
+    }
+
+    private void begin() {
+        tell(0, new Event.Begun(tasks, order.batches(), Foretold.of(plan, 3)));
+    }
+
+    /** As planned until the first lightener clock runs, and so many minutes more. @return the clock */
+    private Clock lightening(int minutes) {
+        begin();
+        Task clock = tasks.stream()
+                .filter(task -> task.kind() == Task.Kind.WORK
+                        && task.window().isPresent()
+                        && plan.steps().get(task.step()).kind() == Action.LIGHTEN)
+                .findFirst()
+                .orElseThrow();
+        for (Task task : tasks) {
+            if (task.person() > 0 && task.endMinute() <= clock.startMinute()) {
+                tell(task.endMinute(), new Event.Finished(task.key()));
+            }
+        }
+        now = NINE.plus(Duration.ofMinutes(clock.startMinute() + minutes));
+        return job().clocks().stream()
+                .filter(running -> running.task().key().equals(clock.key()))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private Recheck look(Clock clock, double level, Optional<Elasticity> felt) {
+        return Recheck.of(
+                        plan,
+                        order.batches(),
+                        job(),
+                        Event.Seen.byEye(clock.task().key(), clock.zone(), level, felt),
+                        Calibration.none(),
+                        now)
+                .orElseThrow();
+    }
+
+    private Replan.Place place() {
+        return new Replan.Place(plan, ReplanTest::desk, Calibration.none(), Durations.USUAL, job());
+    }
+
+    private static int end(List<Task> all) {
+        return Forward.end(all);
+    }
+
+    /** Nobody does two things at once, nothing not begun lies in the past, nothing that was laid moved. */
+    private void holdsTogether(List<Task> all, int hands) {
+        int minute = job().minute();
+        List<Task> open = all.stream()
+                .filter(task -> task.person() > 0 && job().state(task.key()) == Job.State.WAITING)
+                .toList();
+        assertThat(open).allMatch(task -> task.startMinute() >= minute && task.person() <= hands);
+        for (Task a : open) {
+            for (Task b : open) {
+                assertThat(a.equals(b)
+                                || a.person() != b.person()
+                                || a.endMinute() <= b.startMinute()
+                                || b.endMinute() <= a.startMinute())
+                        .as("%s and %s", a, b)
+                        .isTrue();
+            }
+        }
+        for (Clock clock : job().clocks()) {
+            assertThat(all)
+                    .anySatisfy(task ->
+                            assertThat(task.key()).isEqualTo(clock.task().key()));
+        }
+    }
+
+    @Test
+    void asPredictedNothingElseIsWorked() {
+        Clock clock = lightening(15);
+        double predicted = look(clock, 6, Optional.empty()).predicted();
+        Recheck same = look(clock, LevelScale.inHalves(predicted), Optional.empty());
+        Replan replan = place().afterLook(same);
+        assertThat(replan.plan().rounds().stream().map(round -> round.action()))
+                .isEqualTo(plan.rounds().stream().map(round -> round.action()).toList());
+    }
+
+    /** R38: what the first section shows goes into all that comes. */
+    @Test
+    void muchSlowerHairIsPlannedAnewToTheEnd() {
+        Clock clock = lightening(25);
+        double predicted = look(clock, 6, Optional.empty()).predicted();
+        Recheck slow = look(clock, LevelScale.inHalves(predicted - 1), Optional.empty());
+        assertThat(slow.flagged()).isFalse();
+        assertThat(slow.underway().seen()).isNotEmpty();
+        Replan replan = place().thorough(slow);
+        assertThat(replan.why()).isNotEmpty();
+        holdsTogether(replan.tasks(), HANDS);
+        // The band that was seen ends darker or takes longer; the prediction says so.
+        BandRef seen = slow.underway().seen().keySet().iterator().next();
+        assertThat(replan.plan().steps().get(clock.task().step()).round().layings())
+                .anySatisfy(laying -> assertThat(laying.minutes())
+                        .isGreaterThan(plan.steps().get(clock.task().step()).round().layings().stream()
+                                .filter(was -> was.bands().contains(seen))
+                                .findFirst()
+                                .orElseThrow()
+                                .minutes()));
+        assertThat(end(replan.tasks())).isGreaterThan(end(tasks));
+    }
+
+    /** At once stand the minutes; whatever else would be better comes after. */
+    @Test
+    void theMinutesAreThereBeforeTheBowls() {
+        Clock clock = lightening(25);
+        Recheck slow =
+                look(clock, LevelScale.inHalves(look(clock, 6, Optional.empty()).predicted() - 1), Optional.empty());
+        Replan atOnce = place().afterLook(slow);
+        assertThat(atOnce.why()).containsAll(slow.why());
+        holdsTogether(atOnce.tasks(), HANDS);
+        Replan then = place().thorough(slow);
+        assertThat(then.ends().distance(then.ends()::endOfToday))
+                .isLessThanOrEqualTo(atOnce.ends().distance(atOnce.ends()::endOfToday) + 1e-9);
+    }
+
+    /** Hands that are ahead of the plan: what they laid stays on the clock when the rest is accepted. */
+    @Test
+    void whatWasLaidAheadOfThePlanStaysOnItsClock() {
+        begin();
+        for (Task task : tasks) {
+            boolean lifts = plan.steps().get(Math.max(0, task.step())).kind() == Action.LIGHTEN;
+            if (task.person() > 0) {
+                tell(1, new Event.Finished(task.key()));
+                if (lifts && !job().clocks().isEmpty()) {
+                    break;
+                }
+            }
+        }
+        List<Clock> before = job().clocks();
+        assertThat(before).isNotEmpty();
+        now = NINE.plus(Duration.ofMinutes(3));
+        Replan late = place().late();
+        tell(3, new Event.Replanned(true, false, late.tasks(), late.batches(), List.of(), late.why()));
+        assertThat(job().clocks().stream().map(clock -> clock.task().key()))
+                .containsExactlyElementsOf(
+                        before.stream().map(clock -> clock.task().key()).toList());
+        assertThat(job().clocks().get(0).since()).isEqualTo(before.get(0).since());
+    }
+
+    @Test
+    void theSameLookGivesTheSamePlan() {
+        Clock clock = lightening(25);
+        Recheck slow = look(clock, 6, Optional.empty());
+        assertThat(place().thorough(slow).why())
+                .isEqualTo(place().thorough(slow).why());
+        assertThat(place().thorough(slow).tasks())
+                .isEqualTo(place().thorough(slow).tasks());
+    }
+
+    /** R39. */
+    @Test
+    void aFailedStrandIsRinsedTreatedAndLeftAlone() {
+        Clock clock = lightening(20);
+        double predicted = look(clock, 6, Optional.empty()).predicted();
+        Recheck broken = look(clock, LevelScale.inHalves(predicted), Optional.of(Elasticity.BREAKS));
+        assertThat(broken.stop()).isTrue();
+        Replan replan = place().thorough(broken);
+        assertThat(replan.words()).contains("rinse this section now");
+        assertThat(replan.why().get(0)).contains("Rinse it at once");
+        List<PlanStep> after = replan.plan()
+                .steps()
+                .subList(
+                        broken.underway().rounds().size(), replan.plan().steps().size());
+        assertThat(after.get(0).kind()).isEqualTo(Action.TREATMENT);
+        assertThat(after.get(0).bands()).containsAll(broken.underway().weak());
+        assertThat(after.stream().skip(1))
+                .as("nothing more goes on it")
+                .noneMatch(
+                        step -> step.bands().stream().anyMatch(broken.underway().weak()::contains));
+        assertThat(after)
+                .as("the rest of the head is finished")
+                .anyMatch(step -> !step.bowls().isEmpty());
+        holdsTogether(replan.tasks(), HANDS);
+    }
+
+    /** More than a level was seen: the rest is planned for hair of that colour. */
+    @Test
+    void aWarmerStrandIsPlannedForAsWarmer() {
+        Clock clock = lightening(25);
+        double predicted = LevelScale.inHalves(look(clock, 6, Optional.empty()).predicted());
+        Event.Seen copper = new Event.Seen(
+                clock.task().key(),
+                clock.zone(),
+                predicted,
+                Optional.of(Tone.COPPER),
+                Optional.empty(),
+                Optional.empty());
+        Event.Seen ash = new Event.Seen(
+                clock.task().key(), clock.zone(), predicted, Optional.of(Tone.ASH), Optional.empty(), Optional.empty());
+        Recheck warm = Recheck.of(plan, order.batches(), job(), copper, Calibration.none(), now)
+                .orElseThrow();
+        Recheck cool = Recheck.of(plan, order.batches(), job(), ash, Calibration.none(), now)
+                .orElseThrow();
+        assertThat(warm.colour().orElseThrow().warmth())
+                .isGreaterThan(cool.colour().orElseThrow().warmth());
+        assertThat(place().afterLook(warm).words()).contains("copper", "CIEDE2000");
+        BandRef seen = cool.underway().seen().keySet().iterator().next();
+        int step = cool.underway().rounds().size();
+        assertThat(hueBefore(place().afterLook(warm).plan(), step, seen))
+                .isNotEqualTo(hueBefore(place().afterLook(cool).plan(), step, seen));
+    }
+
+    private static double hueBefore(Plan of, int step, BandRef at) {
+        return of.steps().get(step).outcome(at).look().lab().hueDegrees();
+    }
+
+    /** A reader's level is taken as it is, not in halves, and is trusted more than the eye. */
+    @Test
+    void aReaderTeachesMoreThanTheEye() {
+        Clock clock = lightening(25);
+        double level = LevelScale.inHalves(look(clock, 6, Optional.empty()).predicted() - 0.6);
+        Event.Seen measured = new Event.Seen(
+                clock.task().key(),
+                clock.zone(),
+                level,
+                Optional.empty(),
+                Optional.of(new Measured(Measured.By.READER, ToneScale.colourOf(level, Tone.GOLD), 1)),
+                Optional.empty());
+        Recheck byReader = Recheck.of(plan, order.batches(), job(), measured, Calibration.none(), now)
+                .orElseThrow();
+        Recheck byEye = look(clock, level, Optional.empty());
+        assertThat(byReader.known().spread(Factor.LIFT))
+                .isLessThan(byEye.known().spread(Factor.LIFT));
+    }
+
+    /** Broken or irritated scalp: no lightener, no colour on it (the caution of every maker's sheet). */
+    @Test
+    void nothingMoreGoesOnAnIrritatedScalp() {
+        begin();
+        Replan off = place().offTheScalp(Scalp.IRRITATED);
+        assertThat(off.words()).contains("irritated");
+        assertThat(off.why()).anyMatch(why -> why.contains("No lightener and no colour on the scalp"));
+        assertThat(off.plan().steps())
+                .allMatch(step -> step.bands().stream()
+                        .noneMatch(at -> off.plan().head().at(at).atScalp()));
+        assertThat(off.plan().steps())
+                .as("the lengths are finished")
+                .anyMatch(step -> !step.bowls().isEmpty());
+        holdsTogether(off.tasks(), HANDS);
+    }
+
+    @Test
+    void onePersonLessTakesLongerAndNobodyDoesTwoThingsAtOnce() {
+        begin();
+        Replan alone = place().afterHands(1);
+        holdsTogether(alone.tasks(), 1);
+        assertThat(end(alone.tasks())).isGreaterThan(end(tasks));
+        assertThat(alone.why()).anyMatch(why -> why.contains("later"));
+    }
+
+    @Test
+    void whoLeavesInTheMiddleLeavesTheClocksAsTheyRun() {
+        Clock clock = lightening(5);
+        Replan alone = place().afterHands(1);
+        holdsTogether(alone.tasks(), 1);
+        assertThat(alone.tasks())
+                .filteredOn(task -> task.key().equals(clock.task().key()))
+                .singleElement()
+                .extracting(Task::startMinute)
+                .isEqualTo(clock.task().startMinute());
+    }
+
+    @Test
+    void whatRunsLateIsPutOnTheClockFromNow() {
+        begin();
+        now = NINE.plus(Duration.ofMinutes(20));
+        Replan late = place().late();
+        holdsTogether(late.tasks(), HANDS);
+        assertThat(late.words()).contains("20 min behind");
+        assertThat(end(late.tasks()) - end(tasks)).isBetween(0, 20);
+    }
+
+    @Test
+    void theClientsHourLeavesOutWhatCostsLeastColour() {
+        begin();
+        int whole = end(tasks);
+        Replan enough = place().goesBy(whole + 10);
+        assertThat(enough.why()).singleElement().asString().contains("All of it can be done");
+        Replan less = place().goesBy(whole - 15);
+        holdsTogether(less.tasks(), HANDS);
+        assertThat(end(less.tasks())).isLessThanOrEqualTo(whole - 15);
+        assertThat(less.why()).anyMatch(why -> why.startsWith("Left out today: "));
+    }
+
+    /** What is on the hair has to come off, whatever the hour. */
+    @Test
+    void anHourThatCannotBeKeptIsSaid() {
+        lightening(10);
+        int minute = job().minute();
+        Replan never = place().goesBy(minute + 3);
+        assertThat(never.why().get(0)).contains("cannot be done by then");
+        assertThat(end(never.tasks())).isGreaterThan(minute + 3);
+        holdsTogether(never.tasks(), HANDS);
+    }
+
+    @Test
+    void aShortBowlGetsABatchOfItsOwn() {
+        Clock clock = lightening(0);
+        Batch first = order.batches().stream()
+                .filter(batch -> clock.task().bowls().contains(batch.bowl()))
+                .findFirst()
+                .orElseThrow();
+        Replan more = place().runsShort(new Event.RunsShort(first.bowl(), 40));
+        holdsTogether(more.tasks(), HANDS);
+        Batch added = more.batches().get(more.batches().size() - 1);
+        int whole = plan.steps().get(first.step()).lifts().stream()
+                .filter(bowl -> bowl.name().equals(first.bowl()))
+                .findFirst()
+                .orElseThrow()
+                .totalGrams();
+        assertThat(added.share() * whole).isCloseTo(40, within(1e-9));
+        assertThat(added.number()).isGreaterThan(first.number());
+        assertThat(more.tasks())
+                .anyMatch(task -> task.kind() == Task.Kind.MIX
+                        && task.title()
+                                .toLowerCase(Locale.ROOT)
+                                .contains("more of bowl " + first.bowl().toLowerCase(Locale.ROOT)));
+    }
+
+    /** The middle of a plan, played through as it was decided, is the plan. */
+    @Test
+    void resumedWithoutAnythingSeenTheRestIsAsItWas() {
+        for (int done = 0; done <= plan.steps().size(); done++) {
+            Underway underway = new Underway(plan.rounds().subList(0, done), Map.of(), Set.of());
+            Plan same = Planner.followed(
+                    desk(Calibration.none()),
+                    plan.strategy(),
+                    underway,
+                    plan.rounds().subList(done, plan.steps().size()));
+            for (BandRef at : plan.head().bands()) {
+                assertThat(same.end(at).look().lab())
+                        .isEqualTo(plan.end(at).look().lab());
+            }
+        }
+    }
+}

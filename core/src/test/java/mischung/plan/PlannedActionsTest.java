@@ -1,0 +1,322 @@
+package mischung.plan;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Stream;
+import mischung.doubt.Calibration;
+import mischung.hair.Band;
+import mischung.hair.BandDetail;
+import mischung.hair.BandKind;
+import mischung.hair.BandRef;
+import mischung.hair.Elasticity;
+import mischung.hair.Head;
+import mischung.hair.Porosity;
+import mischung.hair.Tone;
+import mischung.product.ProductRange;
+import mischung.product.Shade;
+import mischung.school.Method;
+import mischung.school.Pull;
+import mischung.school.TakeOut;
+import mischung.wish.Aim;
+import mischung.wish.Limits;
+import mischung.wish.Wish;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** Which actions a strategy takes and how much of each (common practice, no source, unless a rule is named). */
+class PlannedActionsTest {
+    private static final BandRef ROOT = new BandRef(0, 0);
+    private static final BandRef MIDS = new BandRef(0, 1);
+    private static final BandRef ENDS = new BandRef(0, 2);
+    private static final Wish LIGHTER = new Wish(8, Tone.GOLD);
+
+    private static Band natural(double from, double to, double level) {
+        return new Band(from, to, BandKind.NATURAL, level, Tone.NATURAL, Porosity.NORMAL, 0);
+    }
+
+    private static Band lightened(double from, double to, double level, Tone tone, Porosity porosity) {
+        return new Band(from, to, BandKind.LIGHTENED, level, tone, porosity, 0);
+    }
+
+    private static Band box(double from, double to, double level, double layers) {
+        return new Band(from, to, BandKind.COLOURED, level, Tone.NATURAL, Porosity.NORMAL, 0)
+                .with(BandDetail.NONE.withPast(layers, 4, 6));
+    }
+
+    private static Head blackHead(double layers) {
+        return Heads.of(List.of(natural(0, 6, 5), box(6, 30, 2, layers)));
+    }
+
+    private static Strategy usual() {
+        return Strategy.of("usual", Method.USUAL);
+    }
+
+    private static Plan plan(Head head, Wish wish, Strategy strategy) {
+        return Planner.plan(desk(head, wish), strategy);
+    }
+
+    private static Desk desk(Head head, Wish wish) {
+        return new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3);
+    }
+
+    private static List<Action> actions(Plan plan) {
+        return plan.steps().stream().map(PlanStep::kind).toList();
+    }
+
+    private static List<Laying> layings(Plan plan, Action action) {
+        return plan.steps().stream()
+                .flatMap(step -> step.round().layings().stream())
+                .filter(laying -> laying.action() == action)
+                .toList();
+    }
+
+    /** R30: remover in up to three rounds, each with its clarifying wash before and a bigger gain the more lies in it. */
+    @Test
+    void removerTakesAsManyRoundsAsAreWorthIt() {
+        Plan much = plan(blackHead(5), LIGHTER, usual());
+        List<Laying> remover = layings(much, Action.REMOVE);
+        assertThat(remover).hasSize(1);
+        assertThat(remover.get(0).times()).isBetween(2, 3);
+        assertThat(remover.get(0).bands()).containsExactly(ENDS);
+        PlanStep step = much.steps().get(0);
+        assertThat(step.treatments()).extracting(Treatment::action).containsExactly(Action.CLARIFY, Action.REMOVE);
+        assertThat(step.treatments().get(1).grams())
+                .as("weighed for every round")
+                .isGreaterThan(100);
+        Outcome before = much.now().get(0).get(ENDS.band());
+        assertThat(step.outcome(ENDS).look().level())
+                .isGreaterThan(before.look().level() + 1);
+        assertThat(step.outcome(ENDS).integrity())
+                .as("little strength")
+                .isGreaterThan(before.integrity() - 0.04 * remover.get(0).times());
+    }
+
+    @Test
+    void naturalHairGetsNoRemover() {
+        assertThat(actions(plan(Heads.of(List.of(natural(0, 25, 3))), LIGHTER, usual())))
+                .doesNotContain(Action.REMOVE)
+                .contains(Action.LIGHTEN);
+    }
+
+    @Test
+    void lightenerFirstLeavesTheRemoverOut() {
+        Plan plan =
+                plan(blackHead(3), LIGHTER, Strategy.of("lightener first", Method.USUAL.with(TakeOut.LIGHTENER_FIRST)));
+        assertThat(actions(plan)).doesNotContain(Action.REMOVE).contains(Action.LIGHTEN);
+    }
+
+    /** R31: off the root; what stays dark gets a bowl of its own. */
+    @Test
+    void cleanseMixGoesOnDarkColourAloneAndSpotsFollow() {
+        Plan plan = plan(blackHead(5), new Wish(9, Tone.GOLD), usual().withCleanse());
+        assertThat(actions(plan)).contains(Action.CLEANSE).doesNotContain(Action.REMOVE);
+        assertThat(layings(plan, Action.CLEANSE))
+                .singleElement()
+                .satisfies(laying -> assertThat(laying.bands()).containsExactly(ENDS));
+        assertThat(layings(plan, Action.LIGHTEN))
+                .filteredOn(laying -> laying.bands().contains(ENDS))
+                .isNotEmpty()
+                .allSatisfy(laying -> assertThat(laying.way()).isEqualTo(LiftWay.SPOT));
+    }
+
+    /** R53: brassy hair at 8 and lighter. */
+    @Test
+    void brassyHairIsTonedBeforeItIsLightened() {
+        Head brassy = Heads.of(List.of(lightened(0, 25, 8, Tone.COPPER, Porosity.NORMAL)));
+        Plan plan = plan(brassy, new Wish(10, Tone.ASH), usual().withPreTone());
+        List<Action> actions = actions(plan);
+        assertThat(actions).contains(Action.PRE_TONE, Action.LIGHTEN);
+        assertThat(actions.indexOf(Action.PRE_TONE)).isLessThan(actions.indexOf(Action.LIGHTEN));
+        assertThat(layings(plan, Action.PRE_TONE))
+                .allSatisfy(laying -> assertThat(laying.minutes()).isLessThanOrEqualTo(10));
+        assertThat(actions(plan(brassy, new Wish(10, Tone.ASH), usual()))).doesNotContain(Action.PRE_TONE);
+    }
+
+    @Test
+    void withoutLightenerItSaysWhereItStops() {
+        Plan plan = plan(blackHead(1), LIGHTER, usual().withoutLightener());
+        assertThat(actions(plan)).doesNotContain(Action.LIGHTEN, Action.CLEANSE);
+        assertThat(plan.answer(ENDS).reasons())
+                .anySatisfy(reason ->
+                        assertThat(reason.sentence()).startsWith("It stops at").contains("no lightener"));
+    }
+
+    /** R24: half the way today; the wait lies between, and the second visit goes the rest. */
+    @Test
+    void inTwoVisitsHalfTheWayIsGoneFirst() {
+        Head blonde = Heads.of(List.of(lightened(0, 25, 10, Tone.AS_LIFTED, Porosity.NORMAL)));
+        Plan plan = plan(blonde, new Wish(5, Tone.NATURAL), usual().inVisits(2));
+        assertThat(plan.visits()).isEqualTo(2);
+        assertThat(actions(plan)).containsOnlyOnce(Action.WAIT);
+        PlanStep lastOfFirst = plan.steps().stream()
+                .filter(step -> step.visit() == 1 && !step.bowls().isEmpty())
+                .reduce((a, b) -> b)
+                .orElseThrow();
+        assertThat(lastOfFirst.outcome(ROOT).look().level()).isCloseTo(7.5, within(1.0));
+        assertThat(plan.end(ROOT).look().level()).isCloseTo(5, within(0.8));
+        assertThat(layings(plan, Action.WAIT))
+                .allSatisfy(wait -> assertThat(wait.weeks()).isBetween(4.0, 8.0));
+    }
+
+    /** R39: what failed the wet stretch is cut where a trim is allowed, and left alone where not. */
+    @Test
+    void failedEndsAreCutOrLeft() {
+        Head weak = Heads.of(List.of(
+                natural(0, 6, 6),
+                lightened(6, 30, 9, Tone.AS_LIFTED, Porosity.NORMAL),
+                lightened(30, 34, 10, Tone.AS_LIFTED, Porosity.VERY_HIGH)
+                        .with(BandDetail.NONE.withStretch(Elasticity.BREAKS))));
+        Wish wish = new Wish(6, Tone.NATURAL);
+        Plan cut = plan(weak, wish.with(Limits.NONE.withTrim(6)), usual());
+        assertThat(cut.answer(ENDS).decision()).isEqualTo(Decision.TRIM);
+        assertThat(cut.end(ENDS).cut()).isTrue();
+        assertThat(actions(cut)).startsWith(Action.TRIM);
+        Plan kept = plan(weak, wish, usual());
+        assertThat(actions(kept)).doesNotContain(Action.TRIM);
+        assertThat(kept.end(ENDS).cut()).isFalse();
+    }
+
+    /** R32, R33, R35: strength by the hair, the root last and no stronger than 20 vol, the band alone first. */
+    @Test
+    void lightenerIsAsStrongAsTheHairAllows() {
+        Plan virgin = plan(Heads.of(List.of(natural(0, 30, 5))), new Wish(9, Tone.GOLD), usual());
+        List<Laying> lifts = layings(virgin, Action.LIGHTEN);
+        assertThat(lifts)
+                .filteredOn(laying -> laying.way() == LiftWay.ROOT)
+                .isNotEmpty()
+                .allSatisfy(laying -> assertThat(laying.volume()).isLessThanOrEqualTo(20));
+        assertThat(lifts.get(lifts.size() - 1).way()).as("the root last").isEqualTo(LiftWay.ROOT);
+        Strategy strong = Strategy.of("strong", Method.USUAL.with(Pull.STRONG_AND_SHORT));
+        assertThat(layings(plan(blackHead(5), LIGHTER, strong), Action.LIGHTEN))
+                .as("40 vol only after a strand test")
+                .isNotEmpty()
+                .allSatisfy(laying -> assertThat(laying.volume()).isLessThan(40));
+        Head fragile = Heads.of(
+                List.of(natural(0, 4, 6), new Band(4, 30, BandKind.LIGHTENED, 7, Tone.GOLD, Porosity.VERY_HIGH, 0)));
+        assertThat(layings(plan(fragile, new Wish(9, Tone.GOLD), usual()), Action.LIGHTEN))
+                .filteredOn(laying -> laying.bands().contains(ENDS))
+                .isNotEmpty()
+                .allSatisfy(laying -> assertThat(laying.volume()).isEqualTo(10));
+    }
+
+    @Test
+    void strengthSpentIsPartlyBroughtBack() {
+        Plan plan = plan(Heads.of(List.of(natural(0, 30, 4))), new Wish(9, Tone.GOLD), usual());
+        List<Action> actions = actions(plan);
+        int lift = actions.lastIndexOf(Action.LIGHTEN);
+        int bond = actions.indexOf(Action.TREATMENT);
+        assertThat(bond).isGreaterThan(lift);
+        assertThat(plan.steps().get(bond).outcome(MIDS).integrity())
+                .isGreaterThan(plan.steps().get(lift).outcome(MIDS).integrity());
+    }
+
+    /** No planned lift goes below the line where a wet strand hardly returns, spread over visits not below springing back. */
+    @ParameterizedTest
+    @CsvSource({"2,1", "3,1", "2,2", "4,3"})
+    void liftStopsBeforeTheHairFails(double level, int visits) {
+        Plan plan = plan(
+                Heads.of(List.of(natural(0, 5, level), box(5, 30, level, 4))),
+                new Wish(10.5, Tone.ASH),
+                usual().inVisits(visits));
+        double least = visits > 1 ? Elasticity.SPRINGS_BACK.from() : Elasticity.RETURNS_SLOWLY.from();
+        assertThat(plan.steps())
+                .filteredOn(step -> !step.lifts().isEmpty())
+                .isNotEmpty()
+                .allSatisfy(step -> plan.head()
+                        .bands()
+                        .forEach(at -> assertThat(step.outcome(at).integrity())
+                                .as(plan.head().name(at))
+                                .isGreaterThanOrEqualTo(least)));
+    }
+
+    /** What is out is replaced from the shelf, and its price in colour is the true difference of two searches. */
+    @Test
+    void aShadeThatIsOutHasItsPriceInColour() {
+        Head blonde = Heads.of(List.of(lightened(0, 25, 9, Tone.AS_LIFTED, Porosity.NORMAL)));
+        Wish copper = new Wish(7, Tone.COPPER);
+        Plan whole = plan(blonde, copper, usual());
+        Bowl first = lastBowl(whole);
+        Set<String> out = Set.of(first.formula().mix().parts().get(0).shade().code());
+        Plan without = Planner.plan(
+                new Desk(blonde, copper, ProductRange.demo().without(out), Calibration.none(), 3), usual());
+        assertThat(shades(without)).extracting(Shade::code).doesNotContainAnyElementsOf(out);
+        Bowl instead = lastBowl(without);
+        assertThat(instead.formula().misfit())
+                .isGreaterThanOrEqualTo(first.formula().misfit() - 0.3);
+        assertThat(instead.reasons())
+                .anySatisfy(reason -> assertThat(reason.sentence())
+                        .startsWith("With "
+                                + first.formula().mix().parts().get(0).shade().words())
+                        .endsWith(String.format(
+                                "%.1f instead of %.1f.",
+                                first.formula().misfit(), instead.formula().misfit())));
+        assertThat(first.reasons()).noneMatch(reason -> reason.sentence().contains("which is out"));
+    }
+
+    @Test
+    void aShadeThatWouldNotServeCostsNothing() {
+        Head blonde = Heads.of(List.of(lightened(0, 25, 9, Tone.AS_LIFTED, Porosity.NORMAL)));
+        ProductRange less = ProductRange.demo().without(Set.of("demi-natural-3"));
+        Plan plan = Planner.plan(new Desk(blonde, new Wish(7, Tone.COPPER), less, Calibration.none(), 3), usual());
+        assertThat(lastBowl(plan).reasons())
+                .anyMatch(reason -> reason.sentence().contains("costs nothing in colour"));
+    }
+
+    private static Bowl lastBowl(Plan plan) {
+        return plan.steps().stream()
+                .flatMap(step -> step.bowls().stream())
+                .reduce((a, b) -> b)
+                .orElseThrow();
+    }
+
+    private static Stream<Shade> shadesOf(PlanStep step) {
+        return step.bowls().stream()
+                .flatMap(bowl -> bowl.formula().mix().parts().stream())
+                .map(part -> part.shade());
+    }
+
+    private static List<Shade> shades(Plan plan) {
+        return plan.steps().stream().flatMap(PlannedActionsTest::shadesOf).toList();
+    }
+
+    /** Somebody's own rounds are told band by band as the planner tells what it decides. */
+    @ParameterizedTest
+    @CsvSource({
+        "LIGHTEN, LIGHTEN",
+        "CLEANSE, LIGHTEN",
+        "REMOVE, REMOVE",
+        "FILL, FILL",
+        "TONER, COLOUR",
+        "GLOSS, COLOUR",
+        "TRIM, TRIM",
+        "CLARIFY, LEAVE"
+    })
+    void ownRoundsAreAnsweredBandByBand(Action action, Decision decision) {
+        Desk desk = desk(Heads.of(List.of(box(0, 20, 5, 2), box(20, 30, 4, 2))), new Wish(7, Tone.GOLD));
+        Laying one = Laying.usual(action, List.of(ROOT), new Aim(7, Tone.GOLD));
+        if (action == Action.GLOSS) {
+            one = one.with(mischung.product.Mix.of(Shade.derived(mischung.product.ShadeClass.GLOSS, 7, Tone.GOLD)));
+        }
+        Plan plan = Planner.byHand(desk, Method.USUAL, List.of(Round.of(one)));
+        assertThat(plan.answer(ROOT).decision()).isEqualTo(decision);
+        assertThat(plan.answer(ROOT).reasons().get(0).sentence()).startsWith("After ");
+        assertThat(plan.answer(MIDS).decision()).isEqualTo(Decision.LEAVE);
+        assertThat(plan.answer(MIDS).reasons().get(0).sentence()).contains("does not touch it");
+    }
+
+    @Test
+    void removedAndLightenedIsOneAnswer() {
+        Desk desk = desk(Heads.of(List.of(box(0, 20, 3, 3))), new Wish(8, Tone.GOLD));
+        Plan plan = Planner.byHand(
+                desk,
+                Method.USUAL,
+                Stream.of(Action.REMOVE, Action.LIGHTEN)
+                        .map(action -> Round.of(Laying.usual(action, List.of(ROOT))))
+                        .toList());
+        assertThat(plan.answer(ROOT).decision()).isEqualTo(Decision.REMOVE_AND_LIGHTEN);
+    }
+}

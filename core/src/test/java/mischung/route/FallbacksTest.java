@@ -1,0 +1,87 @@
+package mischung.route;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.util.List;
+import mischung.doubt.Calibration;
+import mischung.hair.Band;
+import mischung.hair.BandKind;
+import mischung.hair.Porosity;
+import mischung.hair.Tone;
+import mischung.plan.Action;
+import mischung.plan.Desk;
+import mischung.plan.Heads;
+import mischung.plan.Laying;
+import mischung.plan.Plan;
+import mischung.plan.Planner;
+import mischung.plan.Round;
+import mischung.plan.Strategy;
+import mischung.product.ProductRange;
+import mischung.school.Method;
+import mischung.wish.Wish;
+import org.junit.jupiter.api.Test;
+
+/** Plan B and C stand ready before the first bowl. */
+class FallbacksTest {
+    private static List<Fallback> prepared(Wish wish, Band... bands) {
+        Desk desk = new Desk(Heads.of(List.of(bands)), wish, ProductRange.demo(), Calibration.none(), 3);
+        Plan plan = Planner.plan(desk, Strategy.of("usual", Method.USUAL));
+        return Fallbacks.of(desk, plan);
+    }
+
+    private static Band natural(double level) {
+        return new Band(0, 25, BandKind.NATURAL, level, Tone.NATURAL, Porosity.NORMAL, 0);
+    }
+
+    private static Band lightened(double level, Porosity porosity) {
+        return new Band(0, 25, BandKind.LIGHTENED, level, Tone.AS_LIFTED, porosity, 0);
+    }
+
+    /** R36, R38, R39: less lift is met with a fresh laying, breakage with rinsing, treating and stopping. */
+    @Test
+    void aLiftHasAnAnswerToTooLittleAndToBreakage() {
+        List<Fallback> prepared = prepared(new Wish(8, Tone.GOLD), natural(5));
+        assertThat(prepared).extracting(Fallback::letter).containsExactly("B", "C");
+        assertThat(prepared.get(0).when()).contains("or darker after").contains("instead of");
+        assertThat(prepared.get(0).then()).startsWith("Wipe off, lay fresh with");
+        assertThat(prepared.get(1).when()).contains("gummy or breaks");
+        assertThat(prepared.get(1).then()).startsWith("Rinse at once").contains("no more lightener today");
+    }
+
+    /** A route by hand that spends all the strength there is: plan B is to stop and meet in the middle. */
+    @Test
+    void hairAtTheEndOfItsStrengthGoesNoFurther() {
+        Band weak = new Band(0, 25, BandKind.LIGHTENED, 7, Tone.COPPER, Porosity.VERY_HIGH, 0);
+        Desk desk =
+                new Desk(Heads.of(List.of(weak)), new Wish(10.5, Tone.ASH), ProductRange.demo(), Calibration.none(), 3);
+        Laying hard = Laying.usual(
+                        Action.LIGHTEN, desk.head().bands(), desk.wish().main())
+                .withMinutes(50)
+                .times(2);
+        Plan own = Planner.byHand(desk, Method.USUAL, List.of(new Round(Action.LIGHTEN, List.of(hard))));
+        assertThat(Fallbacks.of(desk, own).get(0).then())
+                .contains("Go no further", "cost the hair its strength", "R24");
+    }
+
+    /** R12, R52. */
+    @Test
+    void aFillerHasAnAnswerToPatchesAndToTooDark() {
+        List<Fallback> prepared = prepared(new Wish(6, Tone.NATURAL), lightened(10, Porosity.NORMAL));
+        assertThat(prepared).extracting(Fallback::letter).containsExactly("B", "C");
+        assertThat(prepared.get(0).when()).contains("patchy");
+        assertThat(prepared.get(1).comesTo()).matches("One clarifying wash takes it from \\d+\\.\\d to \\d+\\.\\d\\.");
+    }
+
+    @Test
+    void colourAloneHasThemToo() {
+        List<Fallback> prepared = prepared(new Wish(6, Tone.NATURAL), natural(7));
+        assertThat(prepared).extracting(Fallback::letter).containsExactly("B", "C");
+        assertThat(prepared.get(0).then()).contains("five minutes more");
+    }
+
+    @Test
+    void nothingToDoNeedsNone() {
+        assertThat(prepared(new Wish(7, Tone.NATURAL).keepingNatural(), natural(7)))
+                .isEmpty();
+    }
+}

@@ -1,0 +1,80 @@
+package mischung.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import org.junit.jupiter.api.Test;
+
+/** The job at the chair: one large press, two screens in step, clocks that run through a kill. */
+class ChairTest extends FreshApplication {
+    ChairTest() {
+        super(true);
+    }
+
+    private static Locator title(Page screen) {
+        return screen.locator(".chair-main h2");
+    }
+
+    @Test
+    void aJobRunsOnTwoScreensAndThroughAKill() {
+        page.navigate("/cases/1/chair");
+        page.getByLabel("Whose hand").fill("Ada");
+        button("The client sits: begin").click();
+        assertThat(title(page)).hasText("Section the head");
+        Page bar = chromium.page(application.address(), 1024, 768);
+        bar.navigate("/cases/1/chair");
+        assertThat(title(bar)).hasText("Section the head");
+
+        // One large press, by hand or by key, on either screen.
+        button("Begin it").click();
+        button("Done").click();
+        assertThat(title(page)).hasText("Mix A");
+        assertThat(title(bar)).hasText("Mix A");
+        bar.locator("body").press(" ");
+        assertThat(bar.locator(".chair-main")).hasAttribute("data-state", "NOW");
+        assertThat(page.locator(".chair-main")).hasAttribute("data-state", "NOW");
+        bar.locator("body").press(" ");
+        for (int i = 0; i < 2; i++) {
+            assertThat(title(page)).hasText("Lay bowl A on the lengths");
+            button("Begin it").click();
+            button("Done").click();
+            assertThat(page.locator(".chair-clock")).hasCount(i + 1);
+        }
+        assertThat(bar.locator(".chair-clock")).hasCount(2);
+        assertThat(page.locator(".chair-clock").first()).hasAttribute("data-phase", "TOO_EARLY");
+
+        application.killAndRestart();
+        page.reload();
+        assertThat(page.locator(".chair-clock")).hasCount(2);
+        assertThat(title(page)).hasText("Lay bowl A on the lengths");
+        page.locator(".chair-log summary").click();
+        assertThat(page.locator(".chair-log")).containsText("Done: Mix A");
+
+        button("Pause").click();
+        assertThat(page.getByText("Hands rest. Clocks do not.")).isVisible();
+        assertThat(bar.getByText("Hands rest. Clocks do not.")).isVisible();
+        button("Go on").click();
+
+        button("Look at the nape").click();
+        page.getByRole(AriaRole.RADIO, named("Level 8½")).click();
+        button("Seen").click();
+        assertThat(page.locator(".chair-log")).containsText("Seen on the nape: level 8½");
+        button("Rinsed the nape now").click();
+        assertThat(page.locator(".chair-clock")).hasCount(1);
+        bar.context().close();
+    }
+
+    /** To be read from two metres: the largest figures are 64 px and more. */
+    @Test
+    void figuresAreLarge() {
+        page.navigate("/cases/1/chair");
+        button("The client sits: begin").click();
+        for (String figure : new String[] {".chair-time", ".chair-minutes"}) {
+            Object size = page.locator(figure).evaluate("e => parseFloat(getComputedStyle(e).fontSize)");
+            assertThat(((Number) size).doubleValue()).isGreaterThanOrEqualTo(64);
+        }
+    }
+}

@@ -1,0 +1,215 @@
+package mischung.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
+import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.RequestOptions;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.Timeout;
+import org.junit.jupiter.api.io.TempDir;
+
+/**
+ * A whole demonstration job with a clock that runs sixty times as fast: two screens, a check that shows otherwise than
+ * predicted, a re-plan that is accepted, a kill in the middle, and the look back in the end.
+ */
+class LookBackTest {
+    private static final double HASTEN = 60;
+    private static final Pattern NOW = Pattern.compile("\"now\":\"([^\"]+)\"");
+
+    @TempDir
+    Path data;
+
+    private Running application;
+    private Chromium chromium;
+    private Page page;
+    private Instant realFrom;
+
+    @BeforeEach
+    void open() {
+        realFrom = Instant.now();
+        application = Running.hastened(data, HASTEN, realFrom);
+        chromium = new Chromium();
+        page = chromium.page(application.address(), 1280, 800);
+    }
+
+    @AfterEach
+    void close() {
+        chromium.close();
+        application.close();
+        assertThat(chromium.complaints).isEmpty();
+    }
+
+    private Locator button(String name) {
+        return page.getByRole(AriaRole.BUTTON, FreshApplication.named(name));
+    }
+
+    /** One press begins, one ends. */
+    private void press() {
+        String state = page.locator(".chair-main").getAttribute("data-state");
+        String title = page.locator(".chair-main h2").textContent();
+        String where = page.locator(".chair-where").textContent();
+        button("NOW".equals(state) ? "Done" : "Begin it").click();
+        page.waitForFunction(
+                "([state, title, where]) => { const main = document.querySelector('.chair-main');"
+                        + " return !main || main.dataset.state !== state"
+                        + " || main.querySelector('h2').textContent !== title"
+                        + " || main.querySelector('.chair-where').textContent !== where; }",
+                List.of(state, title, where));
+    }
+
+    /** What blocks this head's work is that its patch test was not read yet. */
+    private void readThePatchTest() {
+        String path = application.address() + "/api/cases/5";
+        JsonObject kept =
+                JsonParser.parseString(page.request().get(path).text()).getAsJsonObject();
+        kept.getAsJsonObject("content").getAsJsonObject("consultation").addProperty("patchResult", "CLEAR");
+        JsonObject read = new JsonObject();
+        read.add("version", kept.get("version"));
+        read.add("content", kept.get("content"));
+        APIResponse answer = page.request()
+                .put(
+                        path,
+                        RequestOptions.create()
+                                .setHeader("Content-Type", "application/json")
+                                .setData(read.toString()));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+    }
+
+    private int entries() {
+        page.locator(".chair-log").evaluate("e => e.open = true");
+        return page.locator(".chair-log li").count();
+    }
+
+    @Timeout(400)
+    @Test
+    void aWholeJobToTheLookBack() throws IOException {
+        readThePatchTest();
+        page.navigate("/cases/5/chair");
+        page.getByLabel("Whose hand").fill("Ada");
+        button("The client sits: begin").click();
+        assertThat(page.locator(".chair-main")).isVisible();
+        Page bar = chromium.page(application.address(), 1024, 768);
+        bar.navigate("/cases/5/chair");
+
+        // Until something lifts.
+        while (page.locator(".chair-clock")
+                        .filter(new Locator.FilterOptions().setHasText("lifts"))
+                        .count()
+                == 0) {
+            press();
+        }
+        assertThat(bar.locator(".chair-clock").first()).isVisible();
+        theTimesAreRight();
+
+        // The program is killed; the clock of the hair runs on.
+        int before = entries();
+        String worked = page.locator(".chair-clock-figure").first().textContent();
+        application.killAndRestart();
+        page.reload();
+        assertThat(page.locator(".chair-clock").first()).isVisible();
+        assertThat(entries()).isEqualTo(before);
+        assertThat(minutes(page.locator(".chair-clock-figure").first().textContent()))
+                .isGreaterThan(minutes(worked));
+        theTimesAreRight();
+
+        // The strand is a level and a half darker than said: more time, and what follows from it.
+        page.locator(".chair-clock")
+                .filter(new Locator.FilterOptions().setHasText("lifts"))
+                .first()
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Look at"))
+                .click();
+        page.getByRole(AriaRole.RADIO, FreshApplication.named("Level 5")).click();
+        button("Seen").click();
+        Locator proposal = page.locator(".chair-recheck");
+        assertThat(proposal).containsText("Predicted");
+        assertThat(bar.locator(".chair-recheck")).containsText("Predicted");
+        assertThat(page.getByText("Still looking")).hasCount(0);
+        button("Work by it").click();
+        assertThat(proposal).hasCount(0);
+        assertThat(bar.locator(".chair-recheck")).hasCount(0);
+        entries();
+        assertThat(page.locator(".chair-log")).containsText("Planned again");
+
+        // Somebody comes to help, and it is worked by.
+        button("Something came up").click();
+        page.getByLabel("People")
+                .getByText("2", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        button("Plan the rest again").click();
+        assertThat(page.locator(".chair-recheck")).containsText("2 people from now on");
+        button("Work by it").click();
+        assertThat(page.locator(".chair-recheck")).hasCount(0);
+
+        while (page.locator(".chair-main").count() > 0) {
+            press();
+        }
+        button("All is done: the client goes").click();
+        assertThat(bar.locator(".chair-resting")).containsText("The job has ended");
+        bar.context().close();
+
+        // What came out.
+        page.getByText("Look back on it").click();
+        Locator unread = page.locator(".back-unread");
+        assertThat(unread.first()).isVisible();
+        int bands = unread.count();
+        unread.first().click();
+        page.getByRole(AriaRole.RADIO, FreshApplication.named("Level 5")).click();
+        assertThat(button("So it came out")).isDisabled();
+        button("Read with the colour reader").click();
+        assertThat(page.locator(".seen-colour .swatch")).isVisible();
+        button("So it came out").click();
+        assertThat(unread).hasCount(bands - 1);
+        assertThat(page.locator(".back-hair h1")).containsText("Of 1 band read");
+        page.getByLabel("Worked", new Page.GetByLabelOptions().setExact(true)).fill("Band first at the back");
+        page.getByLabel("To change").fill("One bowl more");
+        button("Keep it").click();
+        assertThat(page.getByText("Kept.")).isVisible();
+        button("Think it through again").click();
+        assertThat(page.locator(".back-box [role=status]").filter(new Locator.FilterOptions().setHasText("now")))
+                .isVisible();
+        page.getByText("Everything that happened").click();
+        assertThat(page.locator(".back .chair-log")).containsText("2 people from now on");
+        Download calendar = page.waitForDownload(() -> page.getByRole(AriaRole.LINK, FreshApplication.named("Calendar"))
+                .click());
+        assertThat(Files.readString(calendar.path())).contains("BEGIN:VEVENT");
+
+        page.navigate("/clients");
+        page.getByLabel("Find past work").fill("band first back");
+        assertThat(page.getByLabel("Past work", new Page.GetByLabelOptions().setExact(true))
+                        .locator("li"))
+                .containsText("One bowl more");
+    }
+
+    private static int minutes(String figure) {
+        return Integer.parseInt(figure.replaceAll("\\D", ""));
+    }
+
+    /** The program's time is where sixty times the real time since the beginning puts it, kill or not. */
+    private void theTimesAreRight() {
+        String job =
+                page.request().get(application.address() + "/api/cases/5/job").text();
+        Matcher found = NOW.matcher(job);
+        assertThat(found.find()).isTrue();
+        Duration shown = Duration.between(realFrom, Instant.parse(found.group(1)));
+        Duration real = Duration.between(realFrom, Instant.now());
+        assertThat((double) shown.toSeconds())
+                .isBetween(HASTEN * real.toSeconds() - 3 * HASTEN, HASTEN * (real.toSeconds() + 1.0));
+    }
+}

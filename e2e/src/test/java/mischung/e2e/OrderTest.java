@@ -1,0 +1,126 @@
+package mischung.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import org.junit.jupiter.api.Test;
+
+/** The order on the clock: who does what, blocks moved by key, by press and by hand, and what cannot move says why. */
+class OrderTest extends FreshApplication {
+    OrderTest() {
+        super(true);
+    }
+
+    private Locator blocks(String kind) {
+        return page.locator(".clock-block[data-kind='" + kind + "']");
+    }
+
+    private int minutes() {
+        assertThat(page.locator("main")).hasAttribute("aria-busy", "false");
+        String words = page.getByLabel("Visit 1 on the clock").locator("h3").innerText();
+        String[] parts = words.substring(0, words.indexOf(" until")).trim().split(" h ", 2);
+        return Integer.parseInt(parts[0]) * 60 + Integer.parseInt(parts[1]);
+    }
+
+    @Test
+    void aBlockIsMovedAndTakenBack() {
+        page.navigate("/cases/1/plan");
+        assertThat(page.locator(".score-band").first()).isVisible();
+        page.keyboard().press("7");
+        Locator mix = blocks("MIX").first();
+        assertThat(mix).isVisible();
+        int before = minutes();
+        mix.focus();
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("Chosen task")).containsText("person 1");
+        for (int i = 0; i < 3; i++) {
+            button("5 min later").click();
+            saved();
+        }
+        assertThat(page.locator(".clock-block.moved")).hasCount(1);
+        assertThat(page.getByLabel("Visit 1 on the clock").locator("h3")).containsText("2 h 41");
+        assertThat(minutes()).isEqualTo(before + 15);
+        page.reload();
+        assertThat(page.locator(".clock-block.moved")).hasCount(1);
+        blocks("MIX").first().press("Enter");
+        button("Let it go where it likes").click();
+        saved();
+        assertThat(page.locator(".clock-block.moved")).hasCount(0);
+        assertThat(minutes()).isEqualTo(before);
+    }
+
+    @Test
+    void whatCannotMoveSaysWhy() {
+        page.navigate("/cases/1/order");
+        Locator rinse = blocks("RINSE").first();
+        assertThat(rinse).isVisible();
+        BoundingBox from = rinse.boundingBox();
+        page.mouse().move(from.x + 8, from.y + 10);
+        page.mouse().down();
+        page.mouse().move(from.x + 380, from.y + 10);
+        page.mouse().up();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("past its latest minute");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("stays.");
+        button("Undo").click();
+        saved();
+        assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
+        rinse.focus();
+        page.keyboard().press("ArrowLeft");
+        saved();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Not before");
+    }
+
+    /** A longer search runs beside everything, tells how far it is, and is stopped by a press; nothing gets worse by it. */
+    @Test
+    void aShorterOrderIsLookedFor() {
+        page.navigate("/cases/5/order");
+        assertThat(blocks("MIX").first()).isVisible();
+        int before = minutes();
+        Locator search = page.getByLabel("Search for a shorter order");
+        button("Look for a shorter one").click();
+        assertThat(search.getByRole(AriaRole.STATUS)).isVisible();
+        assertThat(search).containsText("shorter");
+        if (button("Enough").isVisible()) {
+            button("Enough").click();
+        }
+        assertThat(button("Look for a shorter one")).isVisible();
+        assertThat(minutes()).isLessThanOrEqualTo(before);
+    }
+
+    /** What a task really took is learned from. */
+    @Test
+    void whatItTookMovesWhatIsPlanned() {
+        page.navigate("/cases/1/order");
+        Locator dry = blocks("DRY").first();
+        assertThat(dry).isVisible();
+        int before = minutes();
+        dry.focus();
+        page.keyboard().press("Enter");
+        page.getByLabel("It really took").fill("60");
+        button("Learn from it").click();
+        assertThat(page.getByLabel("Visit 1 on the clock").locator("h3")).not().containsText(words(before));
+        assertThat(minutes()).isGreaterThan(before);
+        page.getByLabel("It really took").fill("0");
+        button("Learn from it").click();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("1 to 600");
+    }
+
+    private static String words(int minutes) {
+        return String.format(java.util.Locale.ROOT, "%d h %02d", minutes / 60, minutes % 60);
+    }
+
+    @Test
+    void twoPeopleTakeLessOfTheClientsTime() {
+        page.navigate("/cases/5/order");
+        assertThat(blocks("MIX").first()).isVisible();
+        int alone = minutes();
+        assertThat(page.getByLabel("What is mixed when")).containsText("Ramp of bowl");
+        page.getByLabel("People who work").getByText("2 people").click();
+        saved();
+        assertThat(page.locator(".clock-line").getByText("person 2")).isVisible();
+        assertThat(minutes()).isLessThan(alone);
+    }
+}

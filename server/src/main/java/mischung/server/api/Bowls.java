@@ -1,0 +1,161 @@
+package mischung.server.api;
+
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.OptionalDouble;
+import java.util.Set;
+import mischung.RefusedInput;
+import mischung.mix.Card;
+import mischung.mix.Line;
+import mischung.product.Pouring;
+import mischung.server.store.MixStore;
+import org.springframework.stereotype.Component;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Bowls as they are weighed: from the first weight on each keeps the card it was begun with. */
+@Component
+class Bowls {
+    static final double MOST_AT_ONCE = 5000;
+
+    private static final double LEAST = 0.1;
+
+    private final MixStore store;
+    private final JsonMapper json;
+
+    Bowls(MixStore store, JsonMapper json) {
+        this.store = store;
+        this.json = json;
+    }
+
+    /** A bowl that was begun. */
+    record Begun(long id, Card card, boolean done, OptionalDouble leftGrams, List<MixStore.Weighing> weighings) {
+        List<Double> poured() {
+            double[] sums = new double[card.lines().size()];
+            weighings.stream()
+                    .filter(weighing -> weighing.line() < sums.length)
+                    .forEach(weighing -> sums[weighing.line()] += weighing.grams());
+            List<Double> all = new ArrayList<>();
+            for (double sum : sums) {
+                all.add(Math.max(0, sum));
+            }
+            return all;
+        }
+
+        Pouring pouring() {
+            return new Pouring(card.lines().stream().map(Line::grams).toList(), poured());
+        }
+    }
+
+    /** In the order they were begun, by their keys. */
+    Map<String, Begun> of(long visit) {
+        Map<String, Begun> all = new LinkedHashMap<>();
+        store.bowls(visit)
+                .forEach(bowl -> all.put(
+                        bowl.key(),
+                        new Begun(
+                                bowl.id(),
+                                json.readValue(bowl.card(), Card.class),
+                                bowl.done(),
+                                bowl.leftGrams(),
+                                bowl.weighings())));
+        return all;
+    }
+
+    /** Products that are in a bowl of this visit. */
+    Set<String> codesIn(long visit) {
+        Set<String> codes = new HashSet<>();
+        of(visit).values().forEach(begun -> begun.card().lines().forEach(line -> codes.add(line.code())));
+        return codes;
+    }
+
+    private long begin(long visit, Card card) {
+        return store.begin(visit, card.key(), card.title(), json.writeValueAsString(card), card.needGrams());
+    }
+
+    /**
+     * One weight more in a bowl; with the first the bowl is begun.
+     *
+     * @throws RefusedInput if there is no such line, or the weight is none
+     */
+    @Transactional
+    public void weigh(long visit, Card card, int line, double grams, String source, String hand) {
+        if (line < 0 || line >= card.lines().size()) {
+            throw new RefusedInput(
+                    "line", line, "The bowl has lines 0 to " + (card.lines().size() - 1) + ".");
+        }
+        RefusedInput.within("grams", grams, LEAST, MOST_AT_ONCE, "g");
+        store.weigh(
+                begin(visit, card),
+                line,
+                grams,
+                source,
+                Jobs.hand(hand),
+                card.lines().get(line).code());
+    }
+
+    /** The last weight that was not taken back yet is, by a line of its own. */
+    @Transactional
+    public void takeBack(long visit, String key, String hand) {
+        Begun begun = begun(visit, key);
+        List<MixStore.Weighing> open = new ArrayList<>();
+        for (MixStore.Weighing weighing : begun.weighings) {
+            if (weighing.grams() > 0) {
+                open.add(weighing);
+            } else if (!open.isEmpty()) {
+                open.remove(open.size() - 1);
+            }
+        }
+        if (open.isEmpty()) {
+            throw new RefusedInput("key", key, "Nothing is in this bowl that could be taken back.");
+        }
+        MixStore.Weighing last = open.get(open.size() - 1);
+        store.weigh(
+                begun.id,
+                last.line(),
+                -last.grams(),
+                last.source(),
+                Jobs.hand(hand),
+                begun.card.lines().get(last.line()).code());
+    }
+
+    Begun begun(long visit, String key) {
+        Begun begun = of(visit).get(key);
+        if (begun == null) {
+            throw new RefusedInput("key", key, "This bowl has not been begun.");
+        }
+        return begun;
+    }
+
+    /** Something more that the bowl shall hold. */
+    @Transactional
+    public void add(long visit, Card card, Line line) {
+        List<Line> lines = new ArrayList<>(card.lines());
+        lines.add(line);
+        Card more = card.with(lines);
+        store.change(begin(visit, card), json.writeValueAsString(more));
+    }
+
+    /** A bowl that no plan asks for. */
+    void extra(long visit, String title, List<Line> lines) {
+        long number =
+                of(visit).keySet().stream().filter(key -> key.startsWith("1/X")).count() + 1;
+        begin(
+                visit,
+                new Card("1/X" + number + "/1", "X" + number, 1, 1, 0, title, 0, 0, 0, List.of(), 0, "", 0, lines));
+    }
+
+    /** @param leftGrams what was left of it, if somebody weighed that */
+    @Transactional
+    public void finish(long visit, String key, boolean done, OptionalDouble leftGrams) {
+        Begun begun = begun(visit, key);
+        double in = begun.poured().stream().mapToDouble(g -> g).sum();
+        if (leftGrams.isPresent()) {
+            RefusedInput.within("leftGrams", leftGrams.getAsDouble(), 0, in, "g, which is in the bowl");
+        }
+        store.finish(begun.id, done, leftGrams);
+    }
+}

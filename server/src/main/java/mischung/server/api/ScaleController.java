@@ -1,0 +1,120 @@
+package mischung.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.annotation.PreDestroy;
+import java.time.Duration;
+import java.util.Locale;
+import mischung.RefusedInput;
+import mischung.server.Settings;
+import mischung.server.device.DeviceFault;
+import mischung.server.device.Scale;
+import mischung.server.device.SimulatedScale;
+import org.jspecify.annotations.Nullable;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** What the scale shows: a real one at a port of this machine, or the stand-in. */
+@RestController
+@RequestMapping(path = "/api/scale", produces = MediaType.APPLICATION_JSON_VALUE)
+class ScaleController {
+    private static final Duration PATIENCE = Duration.ofSeconds(2);
+    private static final long SEED = 20_262;
+    private static final String SIMULATED = "simulated";
+
+    private final Settings settings;
+    private @Nullable SimulatedScale standIn;
+
+    ScaleController(Settings settings) {
+        this.settings = settings;
+    }
+
+    /** What it shows. */
+    record ScaleView(
+            @Schema(description = "since it was tared last") double grams,
+            @Schema(description = "whether it has settled") boolean steady,
+
+            @Schema(description = "whether it is the stand-in, which has to be told what is poured")
+            boolean simulated) {}
+
+    /** What the stand-in is told. */
+    record PouredView(
+            @Schema(description = "0.1–5000; 0: nothing") double grams,
+            @Schema(description = "0–60") double seconds,
+            boolean plugged) {}
+
+    @GetMapping
+    @Operation(operationId = "scale", summary = "What the scale shows now, or in plain words why it shows nothing")
+    ScaleView weigh() {
+        try {
+            Scale.Shown shown = scale().weigh();
+            return new ScaleView(shown.grams(), shown.steady(), simulated());
+        } catch (DeviceFault fault) {
+            throw refusal(fault);
+        }
+    }
+
+    @PostMapping("/tare")
+    @Operation(operationId = "tareScale", summary = "From now on it shows what is added")
+    ScaleView tare() {
+        try {
+            scale().tare();
+        } catch (DeviceFault fault) {
+            throw refusal(fault);
+        }
+        return weigh();
+    }
+
+    @PostMapping("/stand-in")
+    @Operation(operationId = "pourOnStandIn", summary = "Tell the stand-in what is poured, or pull its plug")
+    PouredView pour(@RequestBody PouredView poured) {
+        if (!simulated()) {
+            throw new RefusedInput("scale", settings.scale(), "A real scale sees for itself what is poured.");
+        }
+        standIn().plug(poured.plugged);
+        if (poured.grams != 0) {
+            standIn().pour(poured.grams, poured.seconds);
+        }
+        return poured;
+    }
+
+    private static Refusal refusal(DeviceFault fault) {
+        return new Refusal(
+                HttpStatus.BAD_GATEWAY,
+                "No weight from the scale",
+                "",
+                fault.kind().name().toLowerCase(Locale.ROOT),
+                fault.words());
+    }
+
+    private boolean simulated() {
+        return settings.scale().equals(SIMULATED);
+    }
+
+    private Scale scale() {
+        return new Scale(simulated() ? standIn().port() : ReaderController.port("scale", settings.scale()), PATIENCE);
+    }
+
+    /** Plugged in when it is first looked at. */
+    private synchronized SimulatedScale standIn() {
+        SimulatedScale there = standIn;
+        if (there == null) {
+            there = new SimulatedScale(0, System::nanoTime, SEED);
+            standIn = there;
+        }
+        return there;
+    }
+
+    @PreDestroy
+    void unplug() {
+        SimulatedScale there = standIn;
+        if (there != null) {
+            there.close();
+        }
+    }
+}

@@ -1,0 +1,158 @@
+package mischung.server.api;
+
+import java.awt.Color;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.PDPage;
+import org.apache.pdfbox.pdmodel.PDPageContentStream;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.pdmodel.font.PDFont;
+import org.apache.pdfbox.pdmodel.font.PDType0Font;
+
+/** A page of text and colour patches as a PDF, A4, with the font inside it; goes on to another page by itself. */
+final class Sheet {
+    /** Ships inside PDFBox; holds Latin, Greek and Cyrillic. */
+    private static final String FONT = "/org/apache/pdfbox/resources/ttf/LiberationSans-Regular.ttf";
+
+    private static final float MARGIN = 56;
+    private static final float TEXT = 11;
+    private static final float HEAD = 13;
+    private static final float TITLE = 20;
+    private static final float LEADING = 1.4f;
+    private static final float PATCH = 26;
+
+    private final PDDocument document = new PDDocument();
+    private final PDFont font;
+    private PDPageContentStream page;
+    private float y;
+
+    /** What is written on it. */
+    @FunctionalInterface
+    interface Writing {
+        void on(Sheet sheet) throws IOException;
+    }
+
+    private Sheet() throws IOException {
+        try (InputStream file = PDDocument.class.getResourceAsStream(FONT)) {
+            if (file == null) {
+                throw new IllegalStateException(FONT + " is missing");
+            }
+            font = PDType0Font.load(document, file);
+        }
+        page = fresh();
+    }
+
+    static byte[] written(Writing writing) {
+        try {
+            Sheet sheet = new Sheet();
+            writing.on(sheet);
+            sheet.page.close();
+            ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+            sheet.document.save(bytes);
+            sheet.document.close();
+            return bytes.toByteArray();
+        } catch (IOException impossible) {
+            throw new UncheckedIOException("A PDF in memory", impossible);
+        }
+    }
+
+    private PDPageContentStream fresh() throws IOException {
+        PDPage sheet = new PDPage(PDRectangle.A4);
+        document.addPage(sheet);
+        y = sheet.getMediaBox().getHeight() - MARGIN;
+        return new PDPageContentStream(document, sheet);
+    }
+
+    void text(String words) throws IOException {
+        line(words, TEXT);
+    }
+
+    void title(String words) throws IOException {
+        line(words, TITLE);
+    }
+
+    void head(String words) throws IOException {
+        y -= TEXT * 0.7f;
+        line(words, HEAD);
+    }
+
+    /** Nothing at all where there are no lines. */
+    void list(String title, List<String> lines) throws IOException {
+        if (!lines.isEmpty()) {
+            head(title);
+            for (String one : lines) {
+                text("– " + one);
+            }
+        }
+    }
+
+    /** A line of words with a row of patches beneath it. */
+    void patches(String words, List<String> hex) throws IOException {
+        if (y < MARGIN + 3 * PATCH) {
+            page.close();
+            page = fresh();
+        }
+        text(words);
+        float x = MARGIN;
+        for (String colour : hex) {
+            page.setNonStrokingColor(Color.decode(colour));
+            page.addRect(x, y - PATCH + TEXT, 2 * PATCH, PATCH);
+            page.fill();
+            x += 2 * PATCH + 4;
+        }
+        page.setNonStrokingColor(Color.BLACK);
+        y -= PATCH + 6;
+    }
+
+    private void line(String words, float size) throws IOException {
+        float width = PDRectangle.A4.getWidth() - 2 * MARGIN;
+        for (String row : wrapped(shown(words), size, width)) {
+            if (y < MARGIN) {
+                page.close();
+                page = fresh();
+            }
+            page.beginText();
+            page.setFont(font, size);
+            page.newLineAtOffset(MARGIN, y - size);
+            page.showText(row);
+            page.endText();
+            y -= size * LEADING;
+        }
+    }
+
+    private List<String> wrapped(String words, float size, float width) throws IOException {
+        List<String> rows = new ArrayList<>();
+        StringBuilder row = new StringBuilder();
+        for (String word : words.split(" ", -1)) {
+            String longer = row.isEmpty() ? word : row + " " + word;
+            if (!row.isEmpty() && font.getStringWidth(longer) / 1000 * size > width) {
+                rows.add(row.toString());
+                row = new StringBuilder(word);
+            } else {
+                row = new StringBuilder(longer);
+            }
+        }
+        rows.add(row.toString());
+        return rows;
+    }
+
+    /** Characters the font does not hold become a question mark; a name must never keep the page from being made. */
+    private String shown(String words) {
+        StringBuilder all = new StringBuilder();
+        words.codePoints().forEach(c -> {
+            String one = Character.toString(c);
+            try {
+                font.encode(one);
+                all.append(one);
+            } catch (IOException | IllegalArgumentException missing) {
+                all.append('?');
+            }
+        });
+        return all.toString();
+    }
+}

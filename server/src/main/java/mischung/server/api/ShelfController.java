@@ -1,0 +1,401 @@
+package mischung.server.api;
+
+import io.swagger.v3.oas.annotations.Operation;
+import io.swagger.v3.oas.annotations.Parameter;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.io.IOException;
+import java.io.StringWriter;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.time.LocalDate;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import mischung.RefusedInput;
+import mischung.mix.Card;
+import mischung.mix.Cards;
+import mischung.mix.Shopping;
+import mischung.plan.Plan;
+import mischung.product.Shade;
+import mischung.product.ShadeClass;
+import mischung.server.store.CaseStore;
+import mischung.server.store.ShelfStore;
+import mischung.server.store.Visit;
+import mischung.shelf.Item;
+import mischung.shelf.Kind;
+import mischung.shelf.ShelfFile;
+import mischung.shelf.Stock;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RequestParam;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** The shelf: what there is, what comes in as a file, what to buy. */
+@RestController
+@RequestMapping(path = "/api/shelf", produces = MediaType.APPLICATION_JSON_VALUE)
+class ShelfController {
+    private static final int PREVIEWED = 12;
+    private static final int MOST_DAYS = 31;
+    private static final int MOST_CASES = 60;
+    private static final int MOST_MOVES = 50;
+
+    private final ShelfStore store;
+    private final ShelfImports imports;
+    private final Shelves shelves;
+    private final CaseStore caseStore;
+    private final Cases cases;
+    private final Routes routes;
+    private final Sequences sequences;
+    private final Bowls bowls;
+
+    ShelfController(
+            ShelfStore store,
+            ShelfImports imports,
+            Shelves shelves,
+            CaseStore caseStore,
+            Cases cases,
+            Routes routes,
+            Sequences sequences,
+            Bowls bowls) {
+        this.bowls = bowls;
+        this.store = store;
+        this.imports = imports;
+        this.shelves = shelves;
+        this.caseStore = caseStore;
+        this.cases = cases;
+        this.routes = routes;
+        this.sequences = sequences;
+    }
+
+    /** A product with what there is of it. */
+    record ProductView(
+            @Schema(description = "0 in a preview") long id,
+            long version,
+            long rangeId,
+            Kind kind,
+            String kindWords,
+            String code,
+            String name,
+
+            @Schema(description = "of a shade, none or one") List<ShadeView> shade,
+
+            @Schema(description = "of a developer, 0 otherwise")
+            double volume,
+
+            double packGrams,
+            double packPrice,
+            boolean counted,
+            int packs,
+
+            @Schema(description = "grams left in each opened pack")
+            List<Double> opened,
+
+            double lowGrams,
+            double grams,
+            boolean low) {
+        static ProductView of(ShelfStore.Kept kept) {
+            return of(kept.id(), kept.version(), kept.rangeId(), kept.item());
+        }
+
+        static ProductView of(long id, long version, long rangeId, Item item) {
+            return new ProductView(
+                    id,
+                    version,
+                    rangeId,
+                    item.product().kind(),
+                    item.product().kind().words(),
+                    item.product().code(),
+                    item.product().name(),
+                    item.product().shade().map(shade -> ShadeView.of(shade, item)).stream()
+                            .toList(),
+                    item.product().volume(),
+                    item.product().packGrams(),
+                    item.product().packPrice(),
+                    item.stock().counted(),
+                    item.stock().packs(),
+                    item.stock().opened().stream()
+                            .map(grams -> LookView.rounded(grams, 10))
+                            .toList(),
+                    item.stock().lowGrams(),
+                    LookView.rounded(item.grams(), 10),
+                    item.low());
+        }
+    }
+
+    /** The colour of a product. */
+    record ShadeView(
+            ShadeClass shadeClass,
+            String classWords,
+            double level,
+            String tone,
+            double ratio,
+            double minutes,
+
+            @Schema(description = "CIEDE2000 between what it is sold as and the nearest the model's dyes can do")
+            double misfit,
+
+            @Schema(description = "as it shows on the hair it is made for; none for clear")
+            List<LookView> look) {
+        static ShadeView of(Shade shade, Item item) {
+            return new ShadeView(
+                    shade.shadeClass(),
+                    shade.shadeClass().words(),
+                    shade.level(),
+                    item.product().tone(),
+                    item.product().habit().ratio(),
+                    item.product().habit().minutes(),
+                    LookView.rounded(shade.misfit(), 10),
+                    shade.isClear() ? List.of() : List.of(Swatches.of(shade)));
+        }
+    }
+
+    /** A range of products. */
+    record RangeView(long id, String name, boolean inUse, int products) {}
+
+    /** The whole shelf. */
+    record ShelfView(List<RangeView> ranges, List<ProductView> products) {}
+
+    /** What was counted by hand. */
+    record CountView(
+            long version,
+            boolean counted,
+            @Schema(description = "full ones, 0–10 000") int packs,
+
+            @Schema(description = "grams left in each opened pack, up to 50")
+            List<Double> opened,
+
+            double lowGrams,
+            double packPrice) {}
+
+    /** A range that is worked with or not, and before others or not. */
+    record UseView(boolean inUse, boolean preferred) {}
+
+    @GetMapping
+    @Operation(operationId = "shelf", summary = "Every range and product with what there is")
+    ShelfView shelf() {
+        return new ShelfView(
+                store.ranges().stream()
+                        .map(range -> new RangeView(range.id(), range.name(), range.inUse(), range.products()))
+                        .toList(),
+                store.all().stream().map(ProductView::of).toList());
+    }
+
+    @PutMapping("/products/{id}")
+    @Operation(
+            operationId = "countStock",
+            summary = "What was counted of a product; refused if it has changed meanwhile")
+    ProductView count(@PathVariable long id, @RequestBody CountView counted) {
+        ShelfStore.Kept kept = store.find(id).orElseThrow(() -> noSuch("product", id));
+        double pack = kept.item().product().packGrams();
+        List<Double> opened = CaseFile.eachOf(
+                "opened", counted.opened, grams -> RefusedInput.within("", grams, 0, pack, "g, one pack"));
+        RefusedInput.within("packPrice", counted.packPrice, 0, 100_000, "");
+        Stock stock = new Stock(counted.counted, counted.packs, opened, counted.lowGrams);
+        return store.count(id, counted.version, stock, counted.packPrice)
+                .map(ProductView::of)
+                .orElseThrow(() -> new Refusal(
+                        HttpStatus.CONFLICT,
+                        "Somebody else changed this product",
+                        "version",
+                        Long.toString(counted.version),
+                        "A bowl may have been weighed from it meanwhile; look again and count anew."));
+    }
+
+    @GetMapping("/products/{id}/moves")
+    @Operation(operationId = "stockMoves", summary = "What came and went of a product, newest first")
+    List<ShelfStore.Move> moves(@PathVariable long id) {
+        ShelfStore.Kept kept = store.find(id).orElseThrow(() -> noSuch("product", id));
+        return store.moves(kept.item().product().code(), MOST_MOVES);
+    }
+
+    @PutMapping("/ranges/{id}")
+    @Operation(operationId = "useRange", summary = "Work with a range or not, and prefer it to others")
+    ShelfView use(@PathVariable long id, @RequestBody UseView use) {
+        if (!store.use(id, use.inUse) || (use.preferred && !store.prefer(id))) {
+            throw noSuch("range", id);
+        }
+        return shelf();
+    }
+
+    @DeleteMapping("/ranges/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    @Operation(operationId = "removeRange", summary = "Take a whole range off the shelf")
+    void remove(@PathVariable long id) {
+        if (!store.removeRange(id)) {
+            throw noSuch("range", id);
+        }
+    }
+
+    private static Refusal noSuch(String what, long id) {
+        return new Refusal(
+                HttpStatus.NOT_FOUND,
+                "No such " + what,
+                "id",
+                Long.toString(id),
+                "Somebody may have taken it off the shelf; look again.");
+    }
+
+    /** A file on its way in. */
+    record ImportView(
+            long id,
+            String range,
+            ShelfImports.State state,
+            int done,
+            int lines,
+
+            @Schema(description = "every line that cannot be; with one, nothing is taken over")
+            List<ShelfImports.WrongLine> wrong,
+
+            @Schema(description = "the first of what was read")
+            List<ProductView> preview) {
+        static ImportView of(ShelfImports.Import one) {
+            return new ImportView(
+                    one.id(),
+                    one.range(),
+                    one.state(),
+                    one.done(),
+                    one.lines(),
+                    one.wrong(),
+                    one.items().stream()
+                            .limit(PREVIEWED)
+                            .map(item -> ProductView.of(0, 0, 0, item))
+                            .toList());
+        }
+    }
+
+    @PostMapping(path = "/imports", consumes = "text/csv")
+    @ResponseStatus(HttpStatus.ACCEPTED)
+    @Operation(operationId = "beginImport", summary = "Read a range's file, to be looked at before it is taken over")
+    ImportView begin(
+            @Parameter(description = "what the range is called; one of that name is replaced") @RequestParam
+                    String range,
+            @RequestBody String csv) {
+        return ImportView.of(imports.begin(range, csv));
+    }
+
+    @GetMapping("/imports/{id}")
+    @Operation(operationId = "importProgress", summary = "How far reading a file is, and what was read")
+    ImportView progress(@PathVariable long id) {
+        return ImportView.of(imports.get(id));
+    }
+
+    @PostMapping("/imports/{id}/taken-over")
+    @Operation(operationId = "takeOverImport", summary = "Put what was read on the shelf, all of it or nothing")
+    ImportView takeOver(@PathVariable long id) {
+        return ImportView.of(imports.takeOver(id));
+    }
+
+    @GetMapping(path = "/ranges/{id}/file", produces = "text/csv")
+    @Operation(operationId = "exportRange", summary = "A range as a file that can be read in again")
+    ResponseEntity<String> export(@PathVariable long id) {
+        ShelfStore.Range range = store.ranges().stream()
+                .filter(one -> one.id() == id)
+                .findFirst()
+                .orElseThrow(() -> noSuch("range", id));
+        StringWriter text = new StringWriter();
+        try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
+            csv.printRecord(ShelfFile.COLUMNS);
+            for (ShelfStore.Kept kept : store.all()) {
+                if (kept.rangeId() == id) {
+                    csv.printRecord(ShelfFile.write(kept.item()));
+                }
+            }
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(range.name().replaceAll("[^A-Za-z0-9]+", "-") + ".csv")
+                                .build()
+                                .toString())
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .body(text.toString());
+    }
+
+    /** What to buy of one product. */
+    record ShoppingView(
+            String name, String code, double neededGrams, double thereGrams, int packs, double price, boolean known) {}
+
+    /** What to buy. */
+    record ShoppingList(
+            LocalDate from, LocalDate to, int cases, double price, String currency, List<ShoppingView> lines) {}
+
+    @GetMapping("/shopping")
+    @Operation(
+            operationId = "shopping",
+            summary = "What the plans of the coming days need and the shelf has not, and what is low")
+    ShoppingList shopping(
+            @RequestParam LocalDate from,
+            @Parameter(description = "1–31, the first day counted") @RequestParam(defaultValue = "7") int days) {
+        RefusedInput.within("days", days, 1, MOST_DAYS, "days");
+        List<Card> cards = new ArrayList<>();
+        int counted = 0;
+        for (int day = 0; day < days; day++) {
+            for (Visit.Summary visit : caseStore.ofDay(from.plusDays(day))) {
+                if (!visit.status().equals(CaseFile.Status.DONE.name()) && counted < MOST_CASES) {
+                    counted++;
+                    cards.addAll(cards(visit.id()));
+                }
+            }
+        }
+        List<Shopping> lines = Shopping.of(cards, shelves.inUse());
+        return new ShoppingList(
+                from,
+                from.plusDays(days - 1L),
+                counted,
+                lines.stream().mapToDouble(Shopping::price).sum(),
+                routes.rates().currency(),
+                lines.stream()
+                        .map(s -> new ShoppingView(
+                                s.name(),
+                                s.code(),
+                                LookView.rounded(s.neededGrams(), 1),
+                                LookView.rounded(s.thereGrams(), 1),
+                                s.packs(),
+                                s.price(),
+                                s.known()))
+                        .toList());
+    }
+
+    /** The bowls of a plan that nobody has begun; later visits are bought for when they are booked. */
+    private List<Card> cards(long visit) {
+        Cases.Stored stored = cases.get(visit);
+        Set<String> begun = bowls.of(visit).keySet();
+        Optional<Plan> plan = planned(stored);
+        return plan.map(
+                        found -> Cards.of(
+                                        found,
+                                        sequences.of(stored, found),
+                                        shelves.inUse(),
+                                        routes.learned(stored).factor())
+                                .stream()
+                                .filter(card -> card.visit() == 1 && !begun.contains(card.key()))
+                                .toList())
+                .orElse(List.of());
+    }
+
+    /** A head that cannot be planned for, for want of shades, needs nothing yet. */
+    private Optional<Plan> planned(Cases.Stored stored) {
+        try {
+            return Optional.of(routes.chosen(stored).plan());
+        } catch (RefusedInput noShades) {
+            return Optional.empty();
+        }
+    }
+}

@@ -1,0 +1,309 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Button, Input, Spin } from 'antd';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
+import { answered, api, problemOf, type JobView, type Problem } from '../api/client';
+import { useJob } from '../api/queries';
+import { ChairChange } from '../parts/ChairChange';
+import { ChairClocks } from '../parts/ChairClocks';
+import { ChairLog } from '../parts/ChairLog';
+import { ChairLook } from '../parts/ChairLook';
+import { ChairBeside, ChairTask } from '../parts/ChairTask';
+import { Photos } from '../parts/Photos';
+import { ProblemNote } from '../parts/ProblemNote';
+import { useCase } from '../state/caseContext';
+import { keepHand, keptHand } from '../state/hand';
+import { useJobTime } from '../state/useJobTime';
+import { useSignals } from '../state/useSignals';
+
+const SOON = 4;
+
+type Told = 'STARTED' | 'FINISHED' | 'SKIPPED' | 'LAID_FRESH' | 'RINSED_NOW' | 'PAUSED' | 'RESUMED' | 'ENDED';
+
+/** The job as it runs, to be read from a step away and worked with one large press. */
+export function ChairPage(): ReactNode {
+  const { state } = useCase();
+  const job = useJob(state.id);
+  return (
+    <main className="chair" aria-busy={job.isFetching}>
+      {job.isPending && <Spin className="wait" />}
+      {job.isError && (
+        <ProblemNote
+          problem={problemOf(job.error)}
+          action={<Button onClick={() => void job.refetch()}>Try again</Button>}
+        />
+      )}
+      {job.data && <Chair job={job.data} id={state.id} away={job.isError} />}
+    </main>
+  );
+}
+
+function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): ReactNode {
+  const queries = useQueryClient();
+  const [hand, setHand] = useState(keptHand);
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const [looking, setLooking] = useState('');
+  const [changing, setChanging] = useState(false);
+  const now = useJobTime(job);
+  const signals = useSignals(job.clocks, now);
+  const path = { params: { path: { id } } };
+  const act = async (work: Promise<JobView>): Promise<void> => {
+    try {
+      queries.setQueryData(['job', id], await work);
+      setProblem(null);
+    } catch (error) {
+      setProblem(problemOf(error));
+    }
+  };
+  const press = (told: Told, key = ''): void => {
+    signals.wake();
+    void act(answered(api.POST('/api/cases/{id}/job/presses', { ...path, body: { hand, told, key } })));
+  };
+  const answer = ({ entry, thinking }: JobView['recheck'][number], accepted: boolean): void =>
+    void act(
+      answered(
+        api.POST('/api/cases/{id}/job/answer', {
+          ...path,
+          body: { hand, accepted, entry, thorough: !thinking },
+        }),
+      ),
+    );
+  const running = job.tasks.filter(({ state }) => state === 'NOW');
+  const waiting = job.tasks.filter(({ state }) => state === 'WAITING');
+  const main = running[0] ?? waiting[0];
+  const largePress = (): void => {
+    if (job.stage === 'RESTING') {
+      press('RESUMED');
+    } else if (main) {
+      press(main.state === 'NOW' ? 'FINISHED' : 'STARTED', main.key);
+    }
+  };
+  const keys = useRef<(key: string) => void>(() => undefined);
+  useEffect(() => {
+    keys.current = (key) => {
+      if (job.stage === 'RUNNING' || job.stage === 'RESTING') {
+        if (key === ' ') {
+          largePress();
+        } else if (key.toLowerCase() === 'p') {
+          press(job.stage === 'RESTING' ? 'RESUMED' : 'PAUSED');
+        }
+      }
+    };
+  });
+  useEffect(() => {
+    const listener = (event: KeyboardEvent): void => {
+      const elsewhere =
+        event.target instanceof HTMLInputElement ||
+        event.target instanceof HTMLTextAreaElement ||
+        event.target instanceof HTMLButtonElement;
+      if (!elsewhere && [' ', 'p', 'P'].includes(event.key)) {
+        event.preventDefault();
+        keys.current(event.key);
+      }
+    };
+    window.addEventListener('keydown', listener);
+    return () => window.removeEventListener('keydown', listener);
+  }, []);
+  if (job.stage === 'NOT_BEGUN') {
+    return (
+      <section className="chair-begin" aria-label="Begin">
+        {problem && <ProblemNote problem={problem} />}
+        <p>
+          When the client sits, begin: from then on every clock runs, whether this screen is open or not. The
+          order is worked by as it is planned now.
+        </p>
+        <Hand hand={hand} onHand={setHand} />
+        <Button
+          type="primary"
+          className="chair-press"
+          onClick={() => {
+            signals.wake();
+            void act(answered(api.POST('/api/cases/{id}/job/begin', { ...path, body: { hand } })));
+          }}
+        >
+          The client sits: begin
+        </Button>
+      </section>
+    );
+  }
+  return (
+    <>
+      <section className="chair-now" aria-label="Now">
+        <div className="chair-top">
+          <time className="chair-time" aria-label="Time">
+            {clockWords(now)}
+          </time>
+          <Behind job={job} />
+          {job.stage !== 'ENDED' && (
+            <Button onClick={() => press(job.stage === 'RESTING' ? 'RESUMED' : 'PAUSED')}>
+              {job.stage === 'RESTING' ? 'Go on' : 'Pause'}
+            </Button>
+          )}
+          {job.stage !== 'ENDED' && <Button onClick={() => setChanging(true)}>Something came up</Button>}
+          <Button aria-pressed={signals.sound} onClick={() => signals.setSound(!signals.sound)}>
+            {signals.sound ? 'Sound on' : 'Sound off'}
+          </Button>
+          <Hand hand={hand} onHand={setHand} />
+        </div>
+        {away && (
+          <p className="finding warning" role="alert">
+            The program does not answer; clocks run on. What is pressed now is not taken.
+          </p>
+        )}
+        {problem && <ProblemNote problem={problem} />}
+        {job.stage === 'RESTING' && (
+          <p className="chair-resting" role="status">
+            Hands rest. Clocks do not.
+          </p>
+        )}
+        {job.stage === 'ENDED' && (
+          <p className="chair-resting" role="status">
+            The job has ended after {job.minute} min. <Link to="../look-back">Look back on it</Link>
+          </p>
+        )}
+        {job.stage !== 'ENDED' && main && (
+          <ChairTask task={main} now={now} onPress={largePress} onSkip={() => press('SKIPPED', main.key)} />
+        )}
+        {running.slice(1).map((task) => (
+          <ChairBeside key={task.key} task={task} onDone={() => press('FINISHED', task.key)} />
+        ))}
+        {job.stage !== 'ENDED' && !main && (
+          <Button type="primary" className="chair-press" onClick={() => press('ENDED')}>
+            All is done: the client goes
+          </Button>
+        )}
+        <ol className="chair-next" aria-label="Next">
+          {waiting
+            .filter((task) => task.key !== main?.key)
+            .slice(0, SOON)
+            .map((task) => (
+              <li key={task.key}>
+                <time>{task.clock}</time>
+                <span>
+                  <strong>{task.title}</strong>{' '}
+                  <small>{[...task.zones, `person ${task.person}`].join(' · ')}</small>
+                </span>
+                <Button aria-label={`Begin ${task.title}`} onClick={() => press('STARTED', task.key)}>
+                  Begin
+                </Button>
+              </li>
+            ))}
+        </ol>
+        <ChairLog job={job} hand={hand} id={id} onAct={act} />
+        <Photos />
+        <p className="chair-links">
+          <Link to="../mix">Bowls</Link>
+          <Link to="../look-back">Look back</Link>
+        </p>
+      </section>
+      <section className="chair-clocks" aria-label="Clocks">
+        {changing && (
+          <ChairChange
+            job={job}
+            onClose={() => setChanging(false)}
+            onScalp={(scalp) => {
+              setChanging(false);
+              void act(answered(api.POST('/api/cases/{id}/job/scalp', { ...path, body: { hand, scalp } })));
+            }}
+            onChanged={(change) => {
+              setChanging(false);
+              void act(
+                answered(api.POST('/api/cases/{id}/job/changed', { ...path, body: { hand, ...change } })),
+              );
+            }}
+          />
+        )}
+        {job.recheck.map((recheck) => (
+          <div
+            key={recheck.words}
+            className={recheck.stop ? 'chair-recheck stop' : 'chair-recheck'}
+            role={recheck.stop ? 'alert' : 'status'}
+          >
+            <p>{recheck.words}</p>
+            {recheck.changes.map((change) => (
+              <p key={change}>{change}</p>
+            ))}
+            {recheck.thinking && <p role="status">Still looking whether other bowls would come nearer …</p>}
+            {recheck.changes.length === 0 && !recheck.thinking && !recheck.stop && !recheck.flagged && (
+              <p>As planned; nothing changes.</p>
+            )}
+            <div className="chair-buttons">
+              {recheck.changes.length > 0 && (
+                <Button type="primary" onClick={() => answer(recheck, true)}>
+                  Work by it
+                </Button>
+              )}
+              <Button onClick={() => answer(recheck, false)}>Leave it as it is</Button>
+            </div>
+          </div>
+        ))}
+        <ChairClocks
+          clocks={job.clocks}
+          now={now}
+          onLook={setLooking}
+          onFresh={(key) => press('LAID_FRESH', key)}
+          onRinse={(key) => press('RINSED_NOW', key)}
+        />
+        {job.clocks
+          .filter(({ key }) => key === looking)
+          .map((clock) => (
+            <ChairLook
+              key={clock.key}
+              clock={clock}
+              onClose={() => setLooking('')}
+              onSeen={({ level, tone, measured, stretch }) => {
+                setLooking('');
+                void act(
+                  answered(
+                    api.POST('/api/cases/{id}/job/seen', {
+                      ...path,
+                      body: {
+                        hand,
+                        clock: clock.key,
+                        zone: clock.place,
+                        level,
+                        tone: tone ? [tone] : [],
+                        measured,
+                        stretch,
+                      },
+                    }),
+                  ),
+                );
+              }}
+            />
+          ))}
+      </section>
+    </>
+  );
+}
+
+function clockWords(now: number): string {
+  return new Date(now).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
+}
+
+function Behind({ job }: { job: JobView }): ReactNode {
+  if (job.stage === 'ENDED' || Math.abs(job.behind) < 3) {
+    return <span className="chair-behind">in time</span>;
+  }
+  return (
+    <span className={job.behind > 0 ? 'chair-behind late' : 'chair-behind'}>
+      {Math.abs(job.behind)} min {job.behind > 0 ? 'behind' : 'ahead'}
+    </span>
+  );
+}
+
+function Hand({ hand, onHand }: { hand: string; onHand: (hand: string) => void }): ReactNode {
+  return (
+    <Input
+      aria-label="Whose hand"
+      placeholder="Whose hand"
+      value={hand}
+      maxLength={40}
+      onChange={(event) => {
+        onHand(event.target.value);
+        keepHand(event.target.value);
+      }}
+      style={{ width: 140 }}
+    />
+  );
+}

@@ -1,0 +1,251 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { Button, Input, Spin } from 'antd';
+import { useState, type ReactNode } from 'react';
+import { answered, api, problemOf, type CardView, type MixView, type Problem } from '../api/client';
+import { useMix } from '../api/queries';
+import { typedNumber } from '../parts/DraftField';
+import { MixMore } from '../parts/MixMore';
+import { ProblemNote } from '../parts/ProblemNote';
+import { ScaleReadout } from '../parts/ScaleReadout';
+import { useCase } from '../state/caseContext';
+import { keptHand } from '../state/hand';
+
+const STATE_WORDS: Record<CardView['state'], string> = { WAITING: '', BEGUN: 'begun', DONE: '✓ done' };
+
+/** The bowls in the order they are needed, weighed one part after another. */
+export function MixPage(): ReactNode {
+  const { state } = useCase();
+  const mix = useMix(state.id, state.version);
+  return (
+    <main className="mix" aria-busy={mix.isFetching}>
+      {mix.isPending && <Spin className="wait" />}
+      {mix.isError && (
+        <ProblemNote
+          problem={problemOf(mix.error)}
+          action={<Button onClick={() => void mix.refetch()}>Try again</Button>}
+        />
+      )}
+      {mix.data && <Whole mix={mix.data} />}
+    </main>
+  );
+}
+
+function Whole({ mix }: { mix: MixView }): ReactNode {
+  const { state } = useCase();
+  const queries = useQueryClient();
+  const [chosen, setChosen] = useState('');
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const [busy, setBusy] = useState(false);
+  const act = async (work: Promise<MixView>): Promise<void> => {
+    setBusy(true);
+    try {
+      queries.setQueryData(['mix', state.id, state.version], await work);
+      setProblem(null);
+      void queries.invalidateQueries({ queryKey: ['shelf'] });
+    } catch (error) {
+      setProblem(problemOf(error));
+    } finally {
+      setBusy(false);
+    }
+  };
+  const card = mix.cards.find(({ key }) => key === chosen) ?? mix.cards[mix.next[0] ?? 0];
+  return (
+    <>
+      <section className="mix-list" aria-label="Bowls in the order they are needed">
+        {mix.shorts.map(({ name, sentence }) => (
+          <p key={name} className="finding warning" role="alert">
+            <strong>Short: </strong>
+            {sentence}
+          </p>
+        ))}
+        {mix.learned && <p className="finding">{mix.learned}</p>}
+        {mix.cards.length === 0 && (
+          <p className="hint">Nothing is to be mixed: change the wish, or read the hair.</p>
+        )}
+        <ol>
+          {mix.cards.map((one) => (
+            <li key={one.key}>
+              <button
+                type="button"
+                className={`mix-line ${one.state.toLowerCase()}`}
+                aria-pressed={one.key === card?.key}
+                onClick={() => setChosen(one.key)}
+              >
+                <time>{one.clock}</time>
+                <b className="bowl-name">{one.bowl || '–'}</b>
+                <span>
+                  <strong>{one.title}</strong>
+                  <small>
+                    {one.number > 1 && `batch ${one.number} · `}
+                    {one.zones.join(', ')}
+                  </small>
+                </span>
+                <span className="mix-sum">
+                  <b>{one.words}</b>
+                  <small>{STATE_WORDS[one.state]}</small>
+                </span>
+              </button>
+            </li>
+          ))}
+        </ol>
+      </section>
+      <section className="mix-card" aria-label="Bowl">
+        {problem && <ProblemNote problem={problem} />}
+        {card && <Card key={card.key} card={card} busy={busy} id={state.id} onAct={act} />}
+        <MixMore key={`more ${card?.key}`} id={state.id} card={card} onAct={act} />
+      </section>
+    </>
+  );
+}
+
+function Card(props: {
+  card: CardView;
+  busy: boolean;
+  id: number;
+  onAct: (work: Promise<MixView>) => Promise<void>;
+}): ReactNode {
+  const { card, id, onAct } = props;
+  const next = card.next[0];
+  const line = next === undefined ? undefined : card.lines[next];
+  const path = { params: { path: { id } } };
+  return (
+    <article data-card={card.key}>
+      <header className="mix-head">
+        <b className="bowl-name">{card.bowl || '–'}</b>
+        <div>
+          <h2>
+            {card.title}
+            {card.number > 1 && `, batch ${card.number}`}
+          </h2>
+          <small>
+            {[
+              card.zones.join(', '),
+              card.ratio,
+              card.developer,
+              card.person > 0 && `person ${card.person}`,
+              card.clock && `mixed at ${card.clock}`,
+              card.freshUntil && `good until ${card.freshUntil}`,
+            ]
+              .filter(Boolean)
+              .join(' · ')}
+          </small>
+        </div>
+      </header>
+      <ol className="mix-parts">
+        {card.lines.map((part, i) => (
+          <li
+            key={i}
+            className={
+              i === next ? 'next-part' : part.missingGrams === 0 && card.state !== 'WAITING' ? 'poured' : ''
+            }
+          >
+            <b className="mix-grams">{part.words}</b>
+            <span>
+              {part.name}
+              <small>
+                {[
+                  part.dilutes && 'dilutes',
+                  part.fluidWords,
+                  part.pouredGrams > 0 && `${part.pouredGrams} g in`,
+                  part.targetGrams !== part.plannedGrams && `planned ${part.plannedGrams} g`,
+                ]
+                  .filter(Boolean)
+                  .join(' · ')}
+                {part.opens > 0 && (
+                  <strong> open {part.opens === 1 ? 'a new pack' : `${part.opens} packs`}</strong>
+                )}
+                {part.shortGrams > 0 && <strong> {part.shortGrams} g short</strong>}
+              </small>
+            </span>
+            <span className="mix-tick">{part.pouredGrams > 0 && part.missingGrams === 0 ? '✓' : ''}</span>
+          </li>
+        ))}
+      </ol>
+      {card.notice && (
+        <p className="finding warning" role="status">
+          {card.notice}
+        </p>
+      )}
+      {line && card.state !== 'DONE' && (
+        <ScaleReadout
+          line={line}
+          which={`${card.key} ${next} ${line.pouredGrams}`}
+          busy={props.busy}
+          onTake={(grams, source) =>
+            onAct(
+              answered(
+                api.POST('/api/cases/{id}/mix/weighings', {
+                  ...path,
+                  body: { key: card.key, line: next ?? 0, grams, source, hand: keptHand() },
+                }),
+              ),
+            )
+          }
+        />
+      )}
+      {!line && card.state === 'BEGUN' && (
+        <p className="mix-full" role="status">
+          Full: {card.words}. Mix it well.
+        </p>
+      )}
+      <div className="mix-foot">
+        {card.state === 'BEGUN' && (
+          <Button
+            onClick={() =>
+              void onAct(
+                answered(
+                  api.POST('/api/cases/{id}/mix/taken-back', {
+                    ...path,
+                    body: { key: card.key, hand: keptHand() },
+                  }),
+                ),
+              )
+            }
+          >
+            Take the last weight back
+          </Button>
+        )}
+        {card.state !== 'WAITING' && <Finish card={card} id={id} onAct={onAct} />}
+      </div>
+    </article>
+  );
+}
+
+/** A bowl is done; what is left of it in the end teaches the next estimate. */
+function Finish(props: {
+  card: CardView;
+  id: number;
+  onAct: (work: Promise<MixView>) => Promise<void>;
+}): ReactNode {
+  const { card, id, onAct } = props;
+  const [left, setLeft] = useState(card.leftGrams[0] === undefined ? '' : String(card.leftGrams[0]));
+  const done = (isDone: boolean): void => {
+    const grams = typedNumber(left);
+    void onAct(
+      answered(
+        api.POST('/api/cases/{id}/mix/done', {
+          params: { path: { id } },
+          body: { key: card.key, done: isDone, leftGrams: Number.isNaN(grams) ? [] : [grams] },
+        }),
+      ),
+    );
+  };
+  return (
+    <>
+      <label className="mix-left">
+        <span>Left over in the end</span>
+        <Input
+          aria-label="Grams left over"
+          inputMode="decimal"
+          suffix="g"
+          value={left}
+          onChange={(event) => setLeft(event.target.value)}
+        />
+      </label>
+      <Button type="primary" onClick={() => done(true)}>
+        {card.state === 'DONE' ? 'Keep what was left' : 'Bowl done'}
+      </Button>
+      {card.state === 'DONE' && <Button onClick={() => done(false)}>Not done yet</Button>}
+    </>
+  );
+}

@@ -1,0 +1,111 @@
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import type { BandBack, ShownView } from '../api/client';
+
+/** One strand three times, from the scalp on the left to the ends. */
+export function BackZone(props: {
+  words: string;
+  bands: BandBack[];
+  onRead: (band: BandBack) => void;
+}): ReactNode {
+  const { words, bands, onRead } = props;
+  const length = bands[bands.length - 1]?.toCm ?? 1;
+  const share = (band: BandBack): string => `${(100 * (band.toCm - band.fromCm)) / length}%`;
+  const rows: { label: string; of: (band: BandBack) => ShownView | undefined }[] = [
+    { label: 'before', of: (band) => band.before },
+    { label: 'said', of: (band) => band.predicted },
+    { label: 'came out', of: (band) => band.real[0]?.shown },
+  ];
+  return (
+    <article className="back-zone" aria-label={words}>
+      <h2>{words}</h2>
+      {rows.map(({ label, of }) => (
+        <div key={label} className="back-row">
+          <small>{label}</small>
+          <div className="back-strand">
+            {bands.map((band) => {
+              const shown = of(band);
+              return shown ? (
+                <span
+                  key={band.band}
+                  className="back-band"
+                  style={{ width: share(band), background: shown.hex }}
+                  title={shown.words}
+                />
+              ) : (
+                <button
+                  key={band.band}
+                  type="button"
+                  className="back-unread"
+                  style={{ width: share(band) }}
+                  aria-label={`Read ${words} ${band.fromCm}–${band.toCm} cm`}
+                  onClick={() => onRead(band)}
+                >
+                  read it
+                </button>
+              );
+            })}
+          </div>
+        </div>
+      ))}
+      <table className="back-table figures">
+        <thead>
+          <tr>
+            <th scope="col">cm</th>
+            <th scope="col">before</th>
+            <th scope="col">said</th>
+            <th scope="col">came out</th>
+            <th scope="col">ΔE from said, wished</th>
+            <th scope="col">level</th>
+            <th />
+          </tr>
+        </thead>
+        <tbody>
+          {bands.map((band) => (
+            <Figures key={band.band} band={band} onRead={() => onRead(band)} />
+          ))}
+        </tbody>
+      </table>
+    </article>
+  );
+}
+
+function Figures({ band, onRead }: { band: BandBack; onRead: () => void }): ReactNode {
+  const real = band.real[0];
+  return (
+    <tr>
+      <th scope="row">
+        {band.fromCm}–{band.toCm}
+      </th>
+      <td>{band.before.words}</td>
+      <td>
+        {band.predicted.words} <small>({band.range})</small>
+      </td>
+      {real ? (
+        <>
+          <td>
+            <strong>{real.shown.words}</strong>
+          </td>
+          <td>
+            {real.fromPrediction}, {real.fromWish}
+          </td>
+          <td className={real.inside ? 'back-inside' : 'back-outside'}>
+            {real.inside ? '✓' : '✕'}{' '}
+            {Math.abs(real.levels) < 0.05
+              ? 'as said'
+              : `${Math.abs(real.levels)} ${real.levels > 0 ? 'lighter' : 'darker'}`}
+          </td>
+          <td>
+            <Button onClick={onRead} aria-label={`Read ${band.zoneWords} ${band.fromCm} cm again`}>
+              Again
+            </Button>
+          </td>
+        </>
+      ) : (
+        <td colSpan={4}>
+          <small>not read yet</small>
+        </td>
+      )}
+    </tr>
+  );
+}

@@ -1,0 +1,79 @@
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import type { ClockView } from '../api/client';
+import { phaseOf, workedOf, type Phase } from '../state/useJobTime';
+
+const PHASE_WORDS: Record<Phase, string> = {
+  TOO_EARLY: 'too early',
+  RIGHT: 'may be rinsed',
+  SOON_LATE: 'soon late',
+  LATE: 'late',
+};
+
+interface Props {
+  clocks: ClockView[];
+  now: number;
+  onLook: (key: string) => void;
+  onFresh: (key: string) => void;
+  onRinse: (key: string) => void;
+}
+
+/** Everything that is on the hair, what must come off first at the top. */
+export function ChairClocks({ clocks, now, onLook, onFresh, onRinse }: Props): ReactNode {
+  if (clocks.length === 0) {
+    return <p className="hint">Nothing is on the hair.</p>;
+  }
+  return (
+    <ul>
+      {clocks.map((clock) => {
+        const phase = phaseOf(clock, now);
+        const worked = Math.floor(workedOf(clock, now));
+        return (
+          <li key={clock.key} className={`chair-clock ${phase.toLowerCase()}`} data-phase={phase}>
+            <span className="chair-clock-figure">
+              {worked}
+              <small> min</small>
+            </span>
+            <span className="chair-clock-words">
+              <strong>{clock.zone}</strong>
+              <b>{PHASE_WORDS[phase]}</b>
+              <small>
+                {clock.title} · {clock.earliestMinutes} to {clock.latestMinutes} min
+                {clock.layings > 1 && ` · laid ${clock.layings} times`}
+              </small>
+            </span>
+            <Window clock={clock} worked={workedOf(clock, now)} />
+            <span className="chair-clock-buttons">
+              <Button aria-label={`Look at the ${clock.zone}`} onClick={() => onLook(clock.key)}>
+                Look
+              </Button>
+              <Button aria-label={`Laid fresh on the ${clock.zone}`} onClick={() => onFresh(clock.key)}>
+                Laid fresh
+              </Button>
+              <Button aria-label={`Rinsed the ${clock.zone} now`} onClick={() => onRinse(clock.key)}>
+                Rinsed
+              </Button>
+            </span>
+          </li>
+        );
+      })}
+    </ul>
+  );
+}
+
+function Window({ clock, worked }: { clock: ClockView; worked: number }): ReactNode {
+  const most = Math.max(clock.latestMinutes * 1.1, worked, 1);
+  const share = (minutes: number): string => `${Math.min(100, (100 * minutes) / most)}%`;
+  return (
+    <span className="chair-window" aria-hidden="true">
+      <span
+        className="chair-window-open"
+        style={{
+          left: share(clock.earliestMinutes),
+          width: share(clock.latestMinutes - clock.earliestMinutes),
+        }}
+      />
+      <span className="chair-window-worked" style={{ width: share(worked) }} />
+    </span>
+  );
+}

@@ -1,0 +1,65 @@
+import { Button, Input } from 'antd';
+import { useState, type ReactNode } from 'react';
+import { answered, api, type JobView } from '../api/client';
+
+/** What happened, newest first; a slip is taken back, which is an entry of its own. */
+export function ChairLog(props: {
+  job: JobView;
+  hand: string;
+  id: number;
+  onAct: (work: Promise<JobView>) => Promise<void>;
+}): ReactNode {
+  const { job, hand, id, onAct } = props;
+  const [words, setWords] = useState('');
+  const path = { params: { path: { id } } };
+  return (
+    <details className="chair-log">
+      <summary>What happened</summary>
+      <div className="chair-buttons">
+        <Input
+          aria-label="Worth remembering"
+          placeholder="Worth remembering"
+          value={words}
+          onChange={(event) => setWords(event.target.value)}
+          style={{ width: 320 }}
+        />
+        <Button
+          disabled={words.trim() === ''}
+          onClick={() => {
+            void onAct(answered(api.POST('/api/cases/{id}/job/said', { ...path, body: { hand, words } })));
+            setWords('');
+          }}
+        >
+          Note it
+        </Button>
+      </div>
+      <ul>
+        {job.entries.map((entry) => (
+          <li key={entry.number}>
+            <time>{entry.clock}</time>
+            <span>
+              {entry.words} {entry.hand && <small>{entry.hand}</small>}
+            </span>
+            {entry.canBeTakenBack && (
+              <Button
+                aria-label={`Take back: ${entry.words}`}
+                onClick={() =>
+                  void onAct(
+                    answered(
+                      api.POST('/api/cases/{id}/job/taken-back', {
+                        ...path,
+                        body: { hand, entry: entry.number },
+                      }),
+                    ),
+                  )
+                }
+              >
+                Take back
+              </Button>
+            )}
+          </li>
+        ))}
+      </ul>
+    </details>
+  );
+}

@@ -1,0 +1,64 @@
+import { Button } from 'antd';
+import type { ReactNode } from 'react';
+import type { TaskState } from '../api/client';
+
+/** What hands do now, or will do next: to be read from two metres. */
+export function ChairTask(props: {
+  task: TaskState;
+  now: number;
+  onPress: () => void;
+  onSkip: () => void;
+}): ReactNode {
+  const { task, now } = props;
+  const from = task.startedAt[0];
+  const worked = from ? Math.max(0, Math.floor((now - Date.parse(from)) / 60_000)) : 0;
+  return (
+    <article className="chair-main" data-state={task.state}>
+      <h2>{task.title}</h2>
+      <p className="chair-where">
+        {[...task.zones, `person ${task.person}`].join(' · ')}
+        {task.bowls.map((bowl) => (
+          <b key={bowl} className="bowl-name">
+            {bowl}
+          </b>
+        ))}
+      </p>
+      <p className="chair-minutes">
+        {task.state === 'NOW' ? (
+          <>
+            {worked}
+            <small> of {task.minutes} min</small>
+          </>
+        ) : (
+          <>
+            {task.clock}
+            <small> · {task.minutes} min</small>
+          </>
+        )}
+      </p>
+      {task.detail && <p>{task.detail}</p>}
+      <div className="chair-buttons">
+        <Button type="primary" className="chair-press" onClick={props.onPress}>
+          {task.state === 'NOW' ? 'Done' : 'Begin it'}
+        </Button>
+        <Button className="chair-skip" onClick={props.onSkip}>
+          Skip
+        </Button>
+      </div>
+    </article>
+  );
+}
+
+/** Somebody else's task beside it. */
+export function ChairBeside({ task, onDone }: { task: TaskState; onDone: () => void }): ReactNode {
+  return (
+    <div className="chair-also">
+      <span>
+        <strong>{task.title}</strong> <small>{[...task.zones, `person ${task.person}`].join(' · ')}</small>
+      </span>
+      <Button aria-label={`Done: ${task.title}`} onClick={onDone}>
+        Done
+      </Button>
+    </div>
+  );
+}

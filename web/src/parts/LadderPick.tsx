@@ -1,0 +1,30 @@
+import type { ReactNode } from 'react';
+import { useLadder } from '../api/queries';
+import { Swatch } from './Swatch';
+
+interface Props {
+  level: number;
+  onLevel: (level: number) => void;
+  label: string;
+}
+
+/** A level picked beside the ladder, so that it is compared and not remembered. */
+export function LadderPick({ level, onLevel, label }: Props): ReactNode {
+  const rungs = useLadder().data?.lifted ?? [];
+  return (
+    <div className="chair-ladder" role="radiogroup" aria-label={label}>
+      {rungs.map((rung) => (
+        <button
+          key={rung.level}
+          type="button"
+          role="radio"
+          aria-checked={level === rung.level}
+          aria-label={`Level ${rung.words}`}
+          onClick={() => onLevel(rung.level)}
+        >
+          <Swatch look={rung.look}>{rung.words}</Swatch>
+        </button>
+      ))}
+    </div>
+  );
+}

@@ -1,0 +1,105 @@
+import { Button, Segmented, Select } from 'antd';
+import { useState, type ReactNode } from 'react';
+import type { CaseFile, MeasuredLook, MeasuredView, Place, Problem, Tone } from '../api/client';
+import { problemOf } from '../api/client';
+import { useVocabulary } from '../api/queries';
+import { useCase } from '../state/caseContext';
+import { askReader } from '../state/useReader';
+import { LadderPick } from './LadderPick';
+import { ProblemNote } from './ProblemNote';
+import { Swatch } from './Swatch';
+
+export type Stretch = CaseFile['zones'][number]['bands'][number]['detail']['stretch'];
+
+/** What a strand shows: its level, if it was said its tone, by the reader instead of the eye, and its stretch. */
+export interface SeenHair {
+  level: number;
+  tone: Tone | null;
+  measured: MeasuredView[];
+  stretch: Stretch;
+}
+
+interface Props {
+  label: string;
+  /** Where the reader is held. */
+  place: Place;
+  cm: number;
+  done: string;
+  needsTone: boolean;
+  onSeen: (seen: SeenHair) => void;
+}
+
+const SHORTEST = 1;
+
+/** Asked beside the ladder, so that it is compared and not remembered. */
+export function SeenForm({ label, place, cm, done, needsTone, onSeen }: Props): ReactNode {
+  const { state } = useCase();
+  const vocabulary = useVocabulary().data;
+  const [level, setLevel] = useState(0);
+  const [tone, setTone] = useState<Tone | null>(null);
+  const [stretch, setStretch] = useState<Stretch>('NOT_TRIED');
+  const [reading, setReading] = useState<MeasuredLook | null>(null);
+  const [problem, setProblem] = useState<Problem | null>(null);
+  const read = async (): Promise<void> => {
+    try {
+      const answer = await askReader(state.id, place, Math.max(SHORTEST, cm));
+      setReading(answer);
+      setLevel(Math.max(1, Math.min(12, Math.round(answer.look.level * 2) / 2)));
+      setProblem(null);
+    } catch (error) {
+      setProblem(problemOf(error));
+    }
+  };
+  /** What the eye says afterwards stands instead of what was read. */
+  const byEye =
+    <T,>(said: (value: T) => void) =>
+    (value: T): void => {
+      setReading(null);
+      said(value);
+    };
+  return (
+    <>
+      {problem && <ProblemNote problem={problem} />}
+      <LadderPick level={level} onLevel={byEye(setLevel)} label={label} />
+      <div className="chair-change">
+        <div className="seen-colour">
+          <span>Tone</span>
+          <Select<Tone | null>
+            aria-label="Tone seen"
+            placeholder="not said"
+            allowClear
+            value={tone}
+            onChange={byEye((said) => setTone(said ?? null))}
+            options={vocabulary?.tones.map(({ value, words }) => ({ value, label: words })) ?? []}
+            style={{ width: 180 }}
+          />
+          <Button onClick={() => void read()}>Read with the colour reader</Button>
+          {reading && (
+            <Swatch look={reading.look}>
+              {reading.look.levelWords} {reading.look.tone}
+            </Swatch>
+          )}
+        </div>
+        <label>
+          <span>Stretched wet</span>
+          <Segmented<Stretch>
+            aria-label="Stretched wet"
+            value={stretch}
+            onChange={setStretch}
+            options={[
+              { value: 'NOT_TRIED' as Stretch, label: 'not tried' },
+              ...(vocabulary?.stretches ?? []).map(({ value, words }) => ({ value, label: words })),
+            ]}
+          />
+        </label>
+      </div>
+      <Button
+        type="primary"
+        disabled={level === 0 || (needsTone && !tone && !reading)}
+        onClick={() => onSeen({ level, tone, measured: reading ? [reading.measured] : [], stretch })}
+      >
+        {done}
+      </Button>
+    </>
+  );
+}
