@@ -1,5 +1,6 @@
 package mischung.hair;
 
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -31,6 +32,12 @@ public enum ZonePlace {
             BACK, List.of(BACK_LEFT, BACK_RIGHT),
             NAPE, List.of(NAPE_LEFT, NAPE_RIGHT));
 
+    private static final Map<ZonePlace, ZonePlace> WHOLES = new EnumMap<>(ZonePlace.class);
+
+    static {
+        HALVES.forEach((whole, halves) -> halves.forEach(half -> WHOLES.put(half, whole)));
+    }
+
     private final String words;
 
     ZonePlace(String words) {
@@ -48,9 +55,6 @@ public enum ZonePlace {
 
     /** The zone this one is half of. */
     public Optional<ZonePlace> whole() {
-        return HALVES.entrySet().stream()
-                .filter(entry -> entry.getValue().contains(this))
-                .map(Map.Entry::getKey)
-                .findFirst();
+        return Optional.ofNullable(WHOLES.get(this));
     }
 }

@@ -4,12 +4,15 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import mischung.hair.ZonePlace;
 import mischung.sequence.Task;
 
 /**
@@ -48,7 +51,7 @@ record Forward(List<Task> tasks, List<String> late) {
         private final int ahead;
         private final Map<String, Clock> running = new HashMap<>();
         private final int[] free;
-        private final List<Task> planned;
+        private final List<Slot> planned;
         private final Map<String, Task> placed = new HashMap<>();
         private final Map<String, Task> laid = new HashMap<>();
         private final Map<String, Integer> ends = new HashMap<>();
@@ -63,17 +66,19 @@ record Forward(List<Task> tasks, List<String> late) {
             job.clocks().forEach(clock -> running.put(clock.task().key(), clock));
             this.free = new int[hands];
             Arrays.fill(free, now);
-            planned = new ArrayList<>(tasks);
             // A clock is placed after the laying that begins it, and before what ends it.
-            planned.sort(Comparator.comparingInt(Task::startMinute)
-                    .thenComparing(task -> task.person() > 0)
-                    .thenComparingInt(Task::endMinute));
+            planned = tasks.stream()
+                    .sorted(Comparator.comparingInt(Task::startMinute)
+                            .thenComparing(task -> task.person() > 0)
+                            .thenComparingInt(Task::endMinute))
+                    .map(Slot::of)
+                    .toList();
         }
 
         Forward run() {
-            for (Task task : planned) {
-                Task there = task.person() == 0 ? clock(task) : hands(task);
-                placed.put(task.key(), there);
+            for (Slot slot : planned) {
+                Task there = slot.task.person() == 0 ? clock(slot.task) : hands(slot);
+                placed.put(slot.task.key(), there);
             }
             List<String> late = late(new ArrayList<>(placed.values()));
             // What was laid was laid: its clock stands where it was planned, and runs from when that really happened.
@@ -87,6 +92,7 @@ record Forward(List<Task> tasks, List<String> late) {
 
         private Task clock(Task task) {
             List<Task> lays = planned.stream()
+                    .map(Slot::task)
                     .filter(lay -> lay.kind() == Task.Kind.APPLY
                             && lay.step() == task.step()
                             && lay.zones().equals(task.zones())
@@ -108,10 +114,11 @@ record Forward(List<Task> tasks, List<String> late) {
             return task.at(since);
         }
 
-        private Task hands(Task task) {
+        private Task hands(Slot slot) {
+            Task task = slot.task;
             Job.State state = job.state(task.key());
             if (state != Job.State.WAITING) {
-                begun.putIfAbsent(stage(task), 0);
+                begun.putIfAbsent(slot.stage, 0);
             }
             if (state == Job.State.DONE || state == Job.State.SKIPPED) {
                 ends.put(task.key(), Math.min(now, task.endMinute()));
@@ -125,8 +132,8 @@ record Forward(List<Task> tasks, List<String> late) {
                 free[hand] = Math.max(free[hand], end);
                 return by(task.at(since), hand);
             }
-            int start = Math.max(now, after(task));
-            int shift = begun.computeIfAbsent(stage(task), key -> start - task.startMinute());
+            int start = Math.max(now, after(slot));
+            int shift = begun.computeIfAbsent(slot.stage, key -> start - task.startMinute());
             if (task.kind() == Task.Kind.APPLY || task.kind() == Task.Kind.MIX) {
                 // What waits on purpose, for half the time of another or for its bowl to be wanted, goes on waiting.
                 return placed(task, Math.max(start, task.startMinute() + Math.min(0, shift)));
@@ -162,58 +169,62 @@ record Forward(List<Task> tasks, List<String> late) {
         }
 
         /** What has to be over before it: what was planned so on the same hair, bowl or head, and the clocks it ends. */
-        private int after(Task task) {
+        private int after(Slot slot) {
             int least = 0;
-            for (Task other : planned) {
-                if (other.person() == 0) {
-                    least = Math.max(least, afterClock(task, other));
-                } else if (ends.containsKey(other.key())
-                        && other.endMinute() <= task.startMinute()
-                        && (!stage(other).equals(stage(task)) || shares(task, other))) {
-                    least = Math.max(least, ends.getOrDefault(other.key(), 0));
+            for (Slot other : planned) {
+                if (other.task.person() == 0) {
+                    least = Math.max(least, afterClock(slot, other));
+                } else if (other.task.endMinute() <= slot.task.startMinute()
+                        && (!other.stage.equals(slot.stage) || slot.shares(other))) {
+                    least = Math.max(least, ends.getOrDefault(other.task.key(), 0));
                 }
             }
             return least;
         }
 
-        private int afterClock(Task task, Task clock) {
-            Task running = placed.get(clock.key());
-            if (running != null
-                    && task.kind() == Task.Kind.APPLY
-                    && stage(task).equals(stage(clock))
-                    && clock.startMinute() <= task.startMinute()) {
-                return running.startMinute() + task.startMinute() - clock.startMinute();
-            }
-            boolean ends = running != null
-                    && task.kind() != Task.Kind.MIX
-                    && clock.startMinute() <= task.startMinute()
-                    && !Collections.disjoint(task.zones(), clock.zones());
-            if (!ends) {
+        private int afterClock(Slot slot, Slot clock) {
+            Task task = slot.task;
+            boolean lays = task.kind() == Task.Kind.APPLY && slot.stage.equals(clock.stage);
+            boolean ends = task.kind() != Task.Kind.MIX && !Collections.disjoint(slot.zones, clock.zones);
+            if (clock.task.startMinute() > task.startMinute() || !(lays || ends)) {
                 return 0;
             }
-            if (task.kind() == Task.Kind.CHECK) {
-                return running.startMinute() + task.startMinute() - clock.startMinute();
+            Task running = placed.get(clock.task.key());
+            if (running == null) {
+                return 0;
             }
-            boolean rinses = clock.window().isPresent()
-                    ? clock.window().get().earliest() <= task.startMinute()
-                    : clock.endMinute() <= task.startMinute();
+            if (lays || task.kind() == Task.Kind.CHECK) {
+                return running.startMinute() + task.startMinute() - clock.task.startMinute();
+            }
+            boolean rinses = clock.task.window().isPresent()
+                    ? clock.task.window().get().earliest() <= task.startMinute()
+                    : clock.task.endMinute() <= task.startMinute();
             if (!rinses) {
                 return 0;
             }
             return running.window().map(Task.Window::earliest).orElse(running.endMinute());
         }
 
-        private static boolean shares(Task a, Task b) {
-            return a.zones().isEmpty()
-                    || b.zones().isEmpty()
-                    || !Collections.disjoint(a.zones(), b.zones())
-                    || !Collections.disjoint(a.bowls(), b.bowls());
-        }
-
         /** Visit and stage, with which keys begin. */
         private static String stage(Task task) {
             int blank = task.key().indexOf(' ');
             return blank < 0 ? task.key() : task.key().substring(0, blank);
+        }
+
+        /** A task with what it is compared by, worked out once. */
+        private record Slot(Task task, String stage, Set<ZonePlace> zones) {
+            static Slot of(Task task) {
+                Set<ZonePlace> zones = EnumSet.noneOf(ZonePlace.class);
+                zones.addAll(task.zones());
+                return new Slot(task, Forwarding.stage(task), zones);
+            }
+
+            boolean shares(Slot other) {
+                return zones.isEmpty()
+                        || other.zones.isEmpty()
+                        || !Collections.disjoint(zones, other.zones)
+                        || !Collections.disjoint(task.bowls(), other.task.bowls());
+            }
         }
 
         private List<String> late(List<Task> all) {

@@ -90,6 +90,7 @@ public final class Planner {
     /** The same, but the rest as somebody wrote it down, or as it was planned before. */
     public static Plan followed(Desk desk, Strategy strategy, Underway underway, List<Round> rest) {
         Planner same = new Planner(desk, strategy);
+        same.work.asMixed();
         same.begin(underway);
         rest.forEach(same.work::perform);
         for (BandRef at : desk.head().bands()) {

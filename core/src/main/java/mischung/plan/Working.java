@@ -45,6 +45,7 @@ final class Working {
     private int visit = 1;
     private boolean clarified;
     private int bowls;
+    private boolean asMixed;
 
     Working(Desk desk, Method method) {
         this.desk = desk;
@@ -55,6 +56,11 @@ final class Working {
         this.reasons = new StepReasons(desk.head());
         this.colourReasons = new ColourReasons(desk, method);
         this.now = simulation.look();
+    }
+
+    /** From now on bowls are as they were mixed: whether one more would gain anything is asked no longer. */
+    void asMixed() {
+        asMixed = true;
     }
 
     HairState hair(BandRef at) {
@@ -233,7 +239,9 @@ final class Working {
         BowlPlace place = place(laying.bands());
         FormulaTask task = recipes.task(laying, place, this::hair);
         Formula formula = laying.mix().map(mix -> FormulaSearch.of(task, mix)).orElseGet(() -> desk.best(task));
-        Optional<Bowl.Gain> oneMore = Grouping.gainOfOneMore(laying, place, recipes, desk, this::hair);
+        Optional<Bowl.Gain> oneMore = asMixed && laying.mix().isPresent()
+                ? Optional.empty()
+                : Grouping.gainOfOneMore(laying, place, recipes, desk, this::hair);
         Application application =
                 recipes.application(laying, place).withDyes(formula.mix().dyes());
         List<Reason> why = new ArrayList<>(colourReasons.of(laying, application, place, formula, oneMore, this));

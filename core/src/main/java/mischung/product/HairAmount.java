@@ -1,6 +1,7 @@
 package mischung.product;
 
 import java.util.Collection;
+import java.util.EnumMap;
 import java.util.Map;
 import mischung.DataFile;
 import mischung.hair.Band;
@@ -16,6 +17,8 @@ import mischung.hair.ZonePlace;
 public final class HairAmount {
     private static final Map<String, Double> FIGURES =
             DataFile.of(HairAmount.class, "amounts.csv").figures();
+
+    private static final Map<ZonePlace, Double> SHARES = shares();
 
     private HairAmount() {}
 
@@ -75,18 +78,21 @@ public final class HairAmount {
     }
 
     private static double shareOf(Zone zone) {
-        return zone.place()
-                .whole()
-                .map(whole -> shareOf(whole) / whole.halves().size())
-                .orElseGet(() -> shareOf(zone.place()));
+        return SHARES.get(zone.place());
     }
 
-    private static double shareOf(ZonePlace place) {
-        Double share = FIGURES.get("share of " + place.words());
-        if (share == null) {
-            throw new IllegalStateException("amounts.csv lacks the share of " + place);
+    private static Map<ZonePlace, Double> shares() {
+        Map<ZonePlace, Double> shares = new EnumMap<>(ZonePlace.class);
+        for (ZonePlace place : ZonePlace.values()) {
+            ZonePlace whole = place.whole().orElse(place);
+            Double share = FIGURES.get("share of " + whole.words());
+            if (share == null) {
+                throw new IllegalStateException("amounts.csv lacks the share of " + whole);
+            }
+            int parts = whole == place ? 1 : whole.halves().size();
+            shares.put(place, share / parts);
         }
-        return share;
+        return shares;
     }
 
     private static double saturation(Porosity porosity) {
