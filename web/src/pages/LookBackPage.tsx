@@ -80,6 +80,7 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
             </p>
             <SeenForm
               label="Level it came out at"
+              hair="natural"
               place={reading.zone}
               cm={(reading.fromCm + reading.toCm) / 2}
               done="So it came out"

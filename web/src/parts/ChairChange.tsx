@@ -14,7 +14,7 @@ const SCALPS: { value: Scalp; label: string }[] = [
 
 const WHATS: { value: What; label: string }[] = [
   { value: 'HANDS', label: 'Hands' },
-  { value: 'GOES_BY', label: 'The client’s hour' },
+  { value: 'GOES_BY', label: 'Client’s hour' },
   { value: 'SHORT', label: 'A bowl is short' },
   { value: 'LATE', label: 'Running late' },
   { value: 'SCALP', label: 'The scalp' },

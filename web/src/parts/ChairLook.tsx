@@ -16,6 +16,7 @@ export function ChairLook({ clock, onClose, onSeen }: Props): ReactNode {
       <h3>Which of these does it look like?</h3>
       <SeenForm
         label="Level seen"
+        hair="lifted"
         place={clock.place}
         cm={10}
         done="Seen"

@@ -6,11 +6,13 @@ interface Props {
   level: number;
   onLevel: (level: number) => void;
   label: string;
+  /** Lifted hair shows its own warmth; coloured hair is compared with natural. */
+  hair: 'lifted' | 'natural';
 }
 
 /** A level picked beside the ladder, so that it is compared and not remembered. */
-export function LadderPick({ level, onLevel, label }: Props): ReactNode {
-  const rungs = useLadder().data?.lifted ?? [];
+export function LadderPick({ level, onLevel, label, hair }: Props): ReactNode {
+  const rungs = useLadder().data?.[hair] ?? [];
   return (
     <div className="chair-ladder" role="radiogroup" aria-label={label}>
       {rungs.map((rung) => (

@@ -21,6 +21,7 @@ export interface SeenHair {
 
 interface Props {
   label: string;
+  hair: 'lifted' | 'natural';
   /** Where the reader is held. */
   place: Place;
   cm: number;
@@ -32,7 +33,7 @@ interface Props {
 const SHORTEST = 1;
 
 /** Asked beside the ladder, so that it is compared and not remembered. */
-export function SeenForm({ label, place, cm, done, needsTone, onSeen }: Props): ReactNode {
+export function SeenForm({ label, hair, place, cm, done, needsTone, onSeen }: Props): ReactNode {
   const { state } = useCase();
   const vocabulary = useVocabulary().data;
   const [level, setLevel] = useState(0);
@@ -60,7 +61,7 @@ export function SeenForm({ label, place, cm, done, needsTone, onSeen }: Props): 
   return (
     <>
       {problem && <ProblemNote problem={problem} />}
-      <LadderPick level={level} onLevel={byEye(setLevel)} label={label} />
+      <LadderPick level={level} onLevel={byEye(setLevel)} label={label} hair={hair} />
       <div className="chair-change">
         <div className="seen-colour">
           <span>Tone</span>

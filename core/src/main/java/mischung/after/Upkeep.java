@@ -2,40 +2,57 @@ package mischung.after;
 
 import java.time.LocalDate;
 import java.time.temporal.ChronoUnit;
-import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
+import java.util.function.Predicate;
 import mischung.Constants;
+import mischung.hair.BandRef;
 import mischung.history.Growth;
+import mischung.light.Lab;
 import mischung.plan.Bowl;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.product.ShadeClass;
+import mischung.wish.Aim;
 import mischung.wish.WorkedHead;
 
 /** When a client should come again after what was done to the hair (R70, R71). */
 public final class Upkeep {
-    private static final Constants WEEKS = Constants.in("upkeep");
+    private static final Constants FIGURES = Constants.in("upkeep");
     private static final double DAYS_A_MONTH = 365.25 / 12;
 
     private Upkeep() {}
 
     /** What there is to come for. */
     public enum Kind {
-        ROOTS("Roots"),
-        GLOSS("Gloss"),
-        REGROWTH("Regrowth colour"),
-        FASHION("Fashion shade refreshed");
+        ROOTS("Roots", "roots"),
+        GLOSS("Gloss", "gloss"),
+        REGROWTH("Regrowth colour", "regrowth"),
+        FASHION("Fashion shade refreshed", "fashion");
 
         private final String words;
+        private final String key;
 
-        Kind(String words) {
+        Kind(String words, String key) {
             this.words = words;
+            this.key = key;
         }
 
         public String words() {
             return words;
+        }
+
+        /** After the work, at the soonest. */
+        public int fromWeeks() {
+            return (int) FIGURES.of(key + " from");
+        }
+
+        /** After the work, at the latest. */
+        public int toWeeks() {
+            return (int) FIGURES.of(key + " to");
         }
     }
 
@@ -55,50 +72,74 @@ public final class Upkeep {
     }
 
     /**
+     * @param steps of the plan, those that were done or are going to be
+     * @return what they make necessary, in no order
+     */
+    public static Set<Kind> needed(Plan plan, List<PlanStep> steps) {
+        Set<Kind> all = EnumSet.noneOf(Kind.class);
+        Predicate<BandRef> scalp = at -> plan.head().at(at).atScalp();
+        boolean roots = steps.stream()
+                .flatMap(step -> step.lifts().stream())
+                .anyMatch(lift -> lift.bands().stream().anyMatch(scalp));
+        List<Bowl> stays = steps.stream()
+                .filter(step -> step.kind().finishes())
+                .flatMap(step -> step.bowls().stream())
+                .toList();
+        boolean permanentAtScalp = stays.stream()
+                .anyMatch(bowl -> (bowl.laying().shadeClass() == ShadeClass.PERMANENT
+                                || bowl.laying().shadeClass() == ShadeClass.COVERAGE)
+                        && bowl.bands().stream().anyMatch(scalp));
+        if (roots) {
+            all.add(Kind.ROOTS);
+        } else if (permanentAtScalp) {
+            all.add(Kind.REGROWTH);
+        }
+        stays.forEach(
+                bowl -> all.add(bowl.laying().aim().filter(Upkeep::isFashion).isPresent() ? Kind.FASHION : Kind.GLOSS));
+        return all;
+    }
+
+    /** A colour no hair grows in: reds, violets, blues. */
+    private static boolean isFashion(Aim aim) {
+        Lab colour = aim.colour();
+        return colour.chroma() >= FIGURES.of("fashion chroma")
+                && (colour.hueDegrees() < FIGURES.of("fashion redder than")
+                        || colour.hueDegrees() > FIGURES.of("fashion greener than"));
+    }
+
+    /**
      * @param plan as it was worked; only its first visit counts
      * @param day of the work
      * @param growth of this client's hair
      * @return the earliest first
      */
     public static List<Due> of(Plan plan, LocalDate day, Growth growth) {
-        List<PlanStep> done = plan.today();
-        List<Due> all = new ArrayList<>();
-        boolean roots = done.stream()
-                .flatMap(step -> step.lifts().stream())
-                .anyMatch(lift ->
-                        lift.bands().stream().anyMatch(at -> plan.head().at(at).atScalp()));
-        List<Bowl> stays = done.stream()
-                .filter(step -> step.kind().finishes())
-                .flatMap(step -> step.bowls().stream())
+        return needed(plan, plan.today()).stream()
+                .map(kind -> due(kind, day, growth))
+                .sorted(Comparator.comparing(Due::from))
                 .toList();
-        if (roots) {
-            all.add(roots(day, growth));
-        }
-        boolean permanentAtScalp = stays.stream()
-                .anyMatch(bowl -> (bowl.laying().shadeClass() == ShadeClass.PERMANENT
-                                || bowl.laying().shadeClass() == ShadeClass.COVERAGE)
-                        && bowl.bands().stream()
-                                .anyMatch(at -> plan.head().at(at).atScalp()));
-        if (permanentAtScalp && !roots) {
-            all.add(due(
-                    Kind.REGROWTH,
-                    day,
-                    "regrowth",
-                    "Permanent colour only on what has grown: over the lengths it goes flat and dark (R18).",
-                    ""));
-        }
-        if (stays.stream().anyMatch(bowl -> bowl.laying().shadeClass() == ShadeClass.DIRECT)) {
-            all.add(due(Kind.FASHION, day, "fashion", "Direct colour leaves within weeks (R71).", ""));
-        } else if (!stays.isEmpty()) {
-            all.add(due(Kind.GLOSS, day, "gloss", "Deposit fades; a gloss keeps the tone (R18, R71).", ""));
-        }
-        all.sort(Comparator.comparing(Due::from));
-        return all;
+    }
+
+    private static Due due(Kind kind, LocalDate day, Growth growth) {
+        return switch (kind) {
+            case ROOTS -> roots(day, growth);
+            case REGROWTH ->
+                due(
+                        kind,
+                        day,
+                        "Permanent colour only on what has grown: over the lengths it goes flat and dark (R18).");
+            case FASHION -> due(kind, day, "A fashion colour leaves within weeks (R71).");
+            case GLOSS -> due(kind, day, "Deposit fades; a gloss keeps the tone (R18, R71).");
+        };
+    }
+
+    private static Due due(Kind kind, LocalDate day, String why) {
+        return new Due(kind, day.plusWeeks(kind.fromWeeks()), day.plusWeeks(kind.toWeeks()), why, "");
     }
 
     private static Due roots(LocalDate day, Growth growth) {
-        LocalDate from = day.plusWeeks((long) WEEKS.of("roots from"));
-        LocalDate usual = day.plusWeeks((long) WEEKS.of("roots to"));
+        LocalDate from = day.plusWeeks(Kind.ROOTS.fromWeeks());
+        LocalDate usual = day.plusWeeks(Kind.ROOTS.toWeeks());
         // The fastest this hair may grow: then the far end leaves the scalp's warmth first.
         long warmDays = (long) Math.floor(WorkedHead.WARM_CM / growth.to() * DAYS_A_MONTH);
         LocalDate warm = day.plusDays(warmDays);
@@ -115,14 +156,5 @@ public final class Upkeep {
                         warm,
                         ChronoUnit.DAYS.between(day, warm) / 7.0,
                         WorkedHead.WARM_CM));
-    }
-
-    private static Due due(Kind kind, LocalDate day, String name, String why, String warning) {
-        return new Due(
-                kind,
-                day.plusWeeks((long) WEEKS.of(name + " from")),
-                day.plusWeeks((long) WEEKS.of(name + " to")),
-                why,
-                warning);
     }
 }

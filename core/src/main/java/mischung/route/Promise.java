@@ -7,6 +7,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import mischung.Words;
+import mischung.after.Upkeep;
 import mischung.change.Factors;
 import mischung.change.Washing;
 import mischung.doubt.LevelRange;
@@ -238,15 +239,19 @@ public record Promise(
 
     private static List<String> upkeep(Plan plan) {
         List<String> all = new ArrayList<>();
-        boolean rootsLifted = plan.steps().stream()
-                .flatMap(step -> step.lifts().stream())
-                .anyMatch(l ->
-                        l.bands().stream().anyMatch(at -> plan.head().at(at).atScalp()));
-        if (rootsLifted) {
-            all.add("Roots again in five to six weeks; later they band, because only the first centimetres are warm.");
+        for (Upkeep.Kind kind : Upkeep.needed(plan, plan.steps())) {
+            String weeks = kind.fromWeeks() + " to " + kind.toWeeks() + " weeks";
+            all.add(
+                    switch (kind) {
+                        case ROOTS ->
+                            "Roots again in " + weeks
+                                    + "; later they band, because only the first centimetres are warm.";
+                        case GLOSS -> "A gloss in " + weeks + " keeps the tone.";
+                        case REGROWTH -> "Colour on what has grown in " + weeks + "; the lengths are left alone.";
+                        case FASHION -> "The fashion shade again in " + weeks + ": every wash takes some of it.";
+                    });
         }
         if (plan.steps().stream().anyMatch(step -> !step.bowls().isEmpty())) {
-            all.add("A gloss in four to six weeks keeps the tone. Permanent colour later only on what has grown.");
             all.add("At home: wash with cool water, seldom, and with a shampoo for coloured hair.");
         }
         return all;

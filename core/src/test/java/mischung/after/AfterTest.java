@@ -19,6 +19,8 @@ import mischung.product.ProductRange;
 import mischung.school.Method;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Upkeep by R70 and R71 (common practice, no source), and what is done at home. */
 class AfterTest {
@@ -82,5 +84,26 @@ class AfterTest {
         assertThat(nothing.steps()).isEmpty();
         assertThat(HomeCare.of(nothing).get(0)).startsWith("Nothing special");
         assertThat(Upkeep.of(nothing, DAY, Growth.UNMEASURED)).isEmpty();
+    }
+
+    /** R71: fashion colour leaves within weeks; R18: permanent colour later only on what has grown. */
+    @ParameterizedTest
+    @CsvSource({
+        "LIGHTENED, 8, 7, RED, FASHION",
+        "LIGHTENED, 8, 7, MAHOGANY, FASHION",
+        "LIGHTENED, 8, 7, COPPER, GLOSS",
+        "NATURAL, 6, 4, RED, REGROWTH",
+        "NATURAL, 6, 9, GOLD, ROOTS"
+    })
+    void whatWasLaidSaysWhatComesAgain(BandKind kind, double level, double wish, Tone tone, Upkeep.Kind needed) {
+        Plan plan = plan(wish, tone, new Band(0, 25, kind, level, Tone.NATURAL, Porosity.NORMAL, 0));
+        assertThat(Upkeep.needed(plan, plan.steps())).contains(needed);
+        Upkeep.Due due = Upkeep.of(plan, DAY, Growth.UNMEASURED).stream()
+                .filter(one -> one.kind() == needed)
+                .findFirst()
+                .orElseThrow();
+        assertThat(due.why()).isNotBlank();
+        assertThat(due.from()).isBeforeOrEqualTo(DAY.plusWeeks(needed.fromWeeks()));
+        assertThat(due.to()).isBeforeOrEqualTo(DAY.plusWeeks(needed.toWeeks()));
     }
 }

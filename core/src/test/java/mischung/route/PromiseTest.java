@@ -3,7 +3,9 @@ package mischung.route;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import mischung.after.Upkeep;
 import mischung.hair.Look;
+import mischung.plan.Plan;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -23,6 +25,11 @@ class PromiseTest {
         assertThat(promise.notPromised()).anyMatch(s -> s.contains("strand test"));
         assertThat(promise.price()).contains("EUR");
         assertThat(promise.upkeep()).isNotEmpty();
+        Plan plan = head.decided().routes().get(0).plan();
+        for (Upkeep.Kind kind : Upkeep.needed(plan, plan.steps())) {
+            String weeks = kind.fromWeeks() + " to " + kind.toWeeks() + " weeks";
+            assertThat(promise.upkeep()).as(kind.words()).anyMatch(s -> s.contains(weeks));
+        }
         assertThat(promise.fade()).allSatisfy(f -> assertThat(f.looks()).hasSize(1 + Promise.WEEKS.size()));
     }
 

@@ -6,7 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.nio.file.Path;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 
 /** The job at the chair: one large press, two screens in step, clocks that run through a kill. */
 class ChairTest extends FreshApplication {
@@ -16,6 +19,11 @@ class ChairTest extends FreshApplication {
 
     private static Locator title(Page screen) {
         return screen.locator(".chair-main h2");
+    }
+
+    private Locator look() {
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Look at the"))
+                .first();
     }
 
     @Test
@@ -76,5 +84,53 @@ class ChairTest extends FreshApplication {
             Object size = page.locator(figure).evaluate("e => parseFloat(getComputedStyle(e).fontSize)");
             assertThat(((Number) size).doubleValue()).isGreaterThanOrEqualTo(64);
         }
+    }
+
+    /** A strand by the reader, a tone by the eye, a photograph, and the scalp: all from the chair, all kept. */
+    @Test
+    void whatIsSeenIsMoreThanALevel(@TempDir Path folder) throws IOException {
+        page.navigate("/cases/1/chair");
+        button("The client sits: begin").click();
+        while (page.locator(".chair-clock").count() == 0) {
+            button("Begin it").click();
+            button("Done").click();
+            assertThat(page.locator(".chair-main")).hasAttribute("data-state", "WAITING");
+        }
+
+        look().click();
+        Locator seen = button("Seen");
+        assertThat(seen).isDisabled();
+        button("Read with the colour reader").click();
+        Locator reading = page.locator(".seen-colour .swatch");
+        assertThat(reading).isVisible();
+        String level = reading.textContent().trim().replaceAll(" .*", "");
+        // What the eye says afterwards stands instead of what was read.
+        page.getByRole(AriaRole.RADIO, named("Level 7")).click();
+        assertThat(reading).hasCount(0);
+        button("Read with the colour reader").click();
+        assertThat(reading).containsText(level);
+        seen.click();
+        assertThat(page.locator(".chair-log")).containsText("Seen on the");
+        assertThat(page.locator(".chair-recheck")).containsText("CIEDE2000");
+        button("Leave it as it is").click();
+
+        look().click();
+        page.getByRole(AriaRole.RADIO, named("Level 8½")).click();
+        page.getByLabel("Tone seen").click();
+        page.locator(".ant-select-item-option")
+                .getByText("gold", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        button("Seen").click();
+        assertThat(page.locator(".chair-log")).containsText("level 8½ gold");
+
+        page.locator(".chair input[type=file]").setInputFiles(Pictures.hairBesideACard(folder));
+        assertThat(page.locator(".chair .photos img")).hasCount(1);
+
+        button("Something came up").click();
+        page.getByText("The scalp", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByText("irritated").click();
+        button("So it was found").click();
+        assertThat(page.locator(".chair-recheck")).containsText("The scalp is irritated.");
+        assertThat(page.locator(".chair-recheck")).containsText("No lightener and no colour on the scalp");
     }
 }

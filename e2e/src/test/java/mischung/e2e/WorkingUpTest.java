@@ -7,9 +7,6 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import java.awt.Color;
-import java.awt.Graphics2D;
-import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
@@ -19,7 +16,6 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.concurrent.atomic.AtomicReference;
 import java.util.regex.Pattern;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -223,25 +219,12 @@ class WorkingUpTest extends OneApplication {
         }
     }
 
-    private static Path photograph(Path folder) throws IOException {
-        BufferedImage image = new BufferedImage(400, 300, BufferedImage.TYPE_INT_RGB);
-        Graphics2D pen = image.createGraphics();
-        pen.setColor(new Color(118, 118, 118));
-        pen.fillRect(0, 0, 200, 300);
-        pen.setColor(new Color(120, 84, 48));
-        pen.fillRect(200, 0, 200, 300);
-        pen.dispose();
-        Path file = folder.resolve("back.jpg");
-        ImageIO.write(image, "jpeg", file.toFile());
-        return file;
-    }
-
     @Test
     void aPhotographIsMeasuredBesideItsCardAndTakenForTheBand(@TempDir Path folder) throws IOException {
         open("/cases/2/read");
         page.locator("[data-zone=NAPE] [data-band='0']").click();
         page.getByRole(AriaRole.RADIO, named("Measure")).click();
-        page.getByLabel("Photograph file").setInputFiles(photograph(folder));
+        page.getByLabel("Photograph file").setInputFiles(Pictures.hairBesideACard(folder));
         page.getByLabel("Photograph back.jpg").click();
         Locator picture = page.getByRole(AriaRole.APPLICATION);
         assertThat(picture).isVisible();
