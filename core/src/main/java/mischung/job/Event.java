@@ -22,8 +22,10 @@ public sealed interface Event {
      * @param tasks of this visit, in order of start
      * @param batches it is mixed in
      * @param foretold what the plan said of every band, kept as it was said
+     * @param basis the plan itself; jobs from before it was kept have none
      */
-    record Begun(List<Task> tasks, List<Batch> batches, List<Foretold> foretold) implements Event {
+    record Begun(List<Task> tasks, List<Batch> batches, List<Foretold> foretold, Optional<Basis> basis)
+            implements Event {
         public Begun {
             tasks = List.copyOf(tasks);
             batches = List.copyOf(batches);
@@ -31,6 +33,11 @@ public sealed interface Event {
             if (tasks.isEmpty()) {
                 throw new RefusedInput("tasks", "no task", "There is nothing to do on this head.");
             }
+        }
+
+        /** Without a plan to go back to. */
+        public Begun(List<Task> tasks, List<Batch> batches, List<Foretold> foretold) {
+            this(tasks, batches, foretold, Optional.empty());
         }
     }
 

@@ -1,6 +1,7 @@
 package mischung.job;
 
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -48,19 +49,38 @@ final class Replanning {
         if (look.flagged()) {
             return new Replan(plan, plan, job.tasks(), job.batches(), words(look), List.of());
         }
-        Desk desk = place.desk().apply(look.known());
-        return same(look, Planner.followed(desk, plan.strategy(), look.underway(), rest(look)));
+        return same(look, place.desk().apply(look.known()));
     }
 
-    private List<Round> rest(Recheck look) {
-        return joined(restOfToday(look.underway().rounds().size()), laterVisits());
-    }
-
-    private Replan same(Recheck look, Plan same) {
+    /** The rest as it was. Its steps stay, so that tasks go on meaning them, those too that were left out for the client's hour. */
+    private Replan same(Recheck look, Desk desk) {
+        Plan same = followed(desk, look, Set.of());
+        Set<Integer> out = leftOut(look.underway().rounds().size());
+        Plan ends = out.isEmpty() ? same : followed(desk, look, out);
         if (look.why().isEmpty()) {
-            return new Replan(same, same, job.tasks(), job.batches(), words(look), List.of());
+            return new Replan(same, ends, job.tasks(), job.batches(), words(look), List.of());
         }
-        return told(same, same, Forward.of(job, look.tasks(), job.hands()), job.batches(), words(look), look.why());
+        return told(same, ends, Forward.of(job, look.tasks(), job.hands()), job.batches(), words(look), look.why());
+    }
+
+    private Plan followed(Desk desk, Recheck look, Set<Integer> out) {
+        List<Round> rest = joined(restOfToday(look.underway().rounds().size(), out), laterVisits());
+        return Planner.followed(desk, plan.strategy(), look.underway(), rest);
+    }
+
+    /** Steps of today after the first {@code done} that nobody is to do any more. */
+    private Set<Integer> leftOut(int done) {
+        Set<Integer> out = new HashSet<>();
+        if (job.goesBy().isEmpty()) {
+            return out;
+        }
+        for (int step = done; step < plan.today().size(); step++) {
+            int it = step;
+            if (job.tasks().stream().noneMatch(task -> task.step() == it)) {
+                out.add(step);
+            }
+        }
+        return out;
     }
 
     Replan thorough(Recheck look) {
@@ -69,12 +89,14 @@ final class Replanning {
         }
         Desk desk = place.desk().apply(look.known());
         int done = look.underway().rounds().size();
-        Plan same = Planner.followed(desk, plan.strategy(), look.underway(), rest(look));
+        Replan same = same(look, desk);
         Plan anew = Planner.resumed(desk, plan.strategy(), look.underway());
         // What the strand costs by then may forbid what had been planned.
-        boolean must = look.stop() || overdrawn(same, look.underway());
-        if (!must && same.distance(same::endOfToday) - anew.distance(anew::endOfToday) < WORTH_ANOTHER_BOWL) {
-            return same(look, same);
+        boolean must = look.stop() || overdrawn(same.ends(), look.underway());
+        if (!must
+                && same.ends().distance(same.ends()::endOfToday) - anew.distance(anew::endOfToday)
+                        < WORTH_ANOTHER_BOWL) {
+            return same;
         }
         List<String> why = new ArrayList<>(look.why());
         if (look.stop()) {
@@ -85,6 +107,11 @@ final class Replanning {
                 Locale.ROOT, "It then ends CIEDE2000 %.1f from the wish on average.", anew.distance(anew::endOfToday)));
         Sequence sequence = Sequencer.of(anew, Terms.usual(place.durations(), job.hands()));
         Forward forward = Forward.of(job, withLater(look.tasks(), sequence, done), job.hands());
+        // What was left out for the client's hour is not put forward again after it.
+        boolean tooLate = forward.end() > job.goesBy().orElse(Integer.MAX_VALUE);
+        if (tooLate && !must && !leftOut(done).isEmpty()) {
+            return same;
+        }
         return told(anew, anew, forward, batches(sequence, done), words(look), why);
     }
 
@@ -109,8 +136,14 @@ final class Replanning {
     }
 
     /** Rounds of today after the first {@code done}. */
-    private List<Round> restOfToday(int done) {
-        return plan.today().stream().skip(done).map(Replan::fixed).toList();
+    private List<Round> restOfToday(int done, Set<Integer> out) {
+        List<Round> rest = new ArrayList<>();
+        for (int step = done; step < plan.today().size(); step++) {
+            if (!out.contains(step)) {
+                rest.add(Replan.fixed(plan.today().get(step)));
+            }
+        }
+        return rest;
     }
 
     private List<Round> laterVisits() {

@@ -13,6 +13,9 @@ import mischung.hair.BandRef;
  * @param weak bands whose wet strand failed: rinsed, to be treated, and left alone for today (R39)
  */
 public record Underway(List<Round> rounds, Map<BandRef, Shown> seen, Set<BandRef> weak) {
+    /** Before the first round. */
+    public static final Underway NOTHING = new Underway(List.of(), Map.of(), Set.of());
+
     /**
      * How a band will be, where that was seen.
      *

@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import mischung.consult.Scalp;
 import mischung.doubt.Calibration;
 import mischung.doubt.Factor;
@@ -362,6 +363,27 @@ class ReplanTest {
     }
 
     /** What is on the hair has to come off, whatever the hour. */
+    /** What was left out for the client's hour is not counted on by the next look, and not put forward again. */
+    @Test
+    void whatWasLeftOutStaysLeftOutAfterALook() {
+        Clock clock = lightening(20);
+        int hour = end(tasks) - 15;
+        int minute = job().minute();
+        tell(minute, new Event.GoesBy(hour));
+        Replan less = place().goesBy(hour);
+        assertThat(less.why()).anyMatch(why -> why.startsWith("Left out today: "));
+        tell(minute, new Event.Replanned(true, true, less.tasks(), less.batches(), List.of(), less.why()));
+
+        Recheck asSaid =
+                look(clock, LevelScale.inHalves(look(clock, 6, Optional.empty()).predicted()), Optional.empty());
+        Replan rest = place().afterLook(asSaid);
+
+        assertThat(rest.ends().steps().size()).isLessThan(rest.plan().steps().size());
+        assertThat(rest.ends().distance(rest.ends()::endOfToday))
+                .isCloseTo(less.ends().distance(less.ends()::endOfToday), within(1.5));
+        assertThat(end(place().thorough(asSaid).tasks())).isLessThanOrEqualTo(hour);
+    }
+
     @Test
     void anHourThatCannotBeKeptIsSaid() {
         lightening(10);
@@ -411,5 +433,49 @@ class ReplanTest {
                         .isEqualTo(plan.end(at).look().lab());
             }
         }
+    }
+
+    /** What a job was begun by is kept: the same rounds, bowls and predictions, though every shade of them has run out since. */
+    @Test
+    void thePlanItBeganByComesBackThoughTheShelfIsEmpty() {
+        Calibration known = look(lightening(20), 6, Optional.empty()).known();
+        Plan tested = Planner.plan(desk(known), Strategy.of("usual", Method.USUAL));
+        Basis basis = Basis.of(tested, known);
+        Set<String> poured = tested.steps().stream()
+                .flatMap(step -> step.bowls().stream())
+                .flatMap(bowl -> bowl.formula().mix().parts().stream())
+                .map(part -> part.shade().code())
+                .collect(Collectors.toSet());
+        assertThat(poured).isNotEmpty();
+        assertThat(basis.calibration().factors().lift())
+                .isCloseTo(known.factors().lift(), within(1e-9));
+        assertThat(basis.calibration().spread(Factor.LIFT)).isCloseTo(known.spread(Factor.LIFT), within(1e-9));
+
+        Plan again = basis.plan(new Desk(
+                        desk(known).head().read(),
+                        new Wish(8.5, Tone.GOLD),
+                        ProductRange.demo().without(poured),
+                        basis.calibration(),
+                        3))
+                .orElseThrow();
+
+        assertThat(Replan.mixed(again)).isEqualTo(Replan.mixed(tested));
+        for (BandRef at : tested.head().bands()) {
+            assertThat(again.end(at).look().level())
+                    .isCloseTo(tested.end(at).look().level(), within(1e-6));
+        }
+        assertThat(again.steps()).hasSameSizeAs(tested.steps());
+    }
+
+    @Test
+    void onAHeadThatIsCutAnewThePlanDoesNotComeBack() {
+        Basis basis = Basis.of(plan, Calibration.none());
+        Desk shorter = new Desk(
+                Heads.zones(3, List.of(new Band(0, 25, BandKind.NATURAL, 5, Tone.NATURAL, Porosity.NORMAL, 0))),
+                new Wish(8.5, Tone.GOLD),
+                ProductRange.demo(),
+                Calibration.none(),
+                3);
+        assertThat(basis.plan(shorter)).isEmpty();
     }
 }

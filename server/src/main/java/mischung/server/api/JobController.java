@@ -14,6 +14,7 @@ import mischung.consult.Scalp;
 import mischung.hair.Elasticity;
 import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
+import mischung.job.Basis;
 import mischung.job.Entry;
 import mischung.job.Event;
 import mischung.job.Foretold;
@@ -179,7 +180,8 @@ class JobController {
                         sequence.batches().stream()
                                 .filter(batch -> batch.visit() == 1)
                                 .toList(),
-                        Foretold.of(plan, of.checked().history().washesPerWeek())));
+                        Foretold.of(plan, of.checked().history().washesPerWeek()),
+                        Optional.of(Basis.of(plan, cases.calibration(of)))));
         return view(of);
     }
 

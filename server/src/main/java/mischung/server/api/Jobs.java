@@ -1,5 +1,6 @@
 package mischung.server.api;
 
+import com.fasterxml.jackson.annotation.JsonAutoDetect;
 import jakarta.annotation.PreDestroy;
 import java.time.Clock;
 import java.time.Instant;
@@ -83,7 +84,10 @@ class Jobs {
         this.routes = routes;
         this.house = house;
         this.learning = learning;
-        this.json = json;
+        // What a value says of itself, such as a shade that it is clear, is not kept: it follows from what is.
+        this.json = json.rebuild()
+                .changeDefaultVisibility(all -> all.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
+                .build();
         this.clock = clock;
         this.live = live;
     }
@@ -211,11 +215,10 @@ class Jobs {
                 && sofar.entries <= entries.size()
                 && entries.subList(sofar.entries, entries.size()).stream()
                         .noneMatch(entry -> entry.event() instanceof Event.TakenBack);
-        if (sofar == null || !fits) {
-            Calibration known = cases.calibration(of);
-            sofar = new Sofar(of.version(), 0, routes.chosen(of).plan(), known, known, Optional.empty());
-        }
         List<Entry> counting = Job.of(entries, now()).counting();
+        if (sofar == null || !fits) {
+            sofar = asBegun(of, counting).orElseGet(() -> asDecided(of));
+        }
         for (int i = sofar.entries; i < entries.size(); i++) {
             Entry entry = entries.get(i);
             if (bearsOnThePlan(entry.event()) && counting.contains(entry)) {
@@ -223,11 +226,30 @@ class Jobs {
             }
         }
         sofar = new Sofar(of.version(), entries.size(), sofar.plan, sofar.atFirst, sofar.known, sofar.open);
-        // Until it begins the plan may change with everything it follows from; from then on it is worked by.
+        // Until it begins the plan may change with everything it follows from; from then on it is kept.
         if (!entries.isEmpty()) {
             remember(of.id(), sofar);
         }
         return new Worked(entries, Job.of(entries, now()), sofar.plan, sofar.atFirst, sofar.known, sofar.open);
+    }
+
+    /** By the plan it was begun by; empty where it has not begun, or on a head that has other bands since. */
+    private Optional<Sofar> asBegun(Cases.Stored of, List<Entry> counting) {
+        return counting.stream()
+                .map(Entry::event)
+                .filter(Event.Begun.class::isInstance)
+                .flatMap(begun -> ((Event.Begun) begun).basis().stream())
+                .findFirst()
+                .flatMap(basis -> {
+                    Calibration known = basis.calibration();
+                    return basis.plan(routes.desk(of, known))
+                            .map(plan -> new Sofar(of.version(), 0, plan, known, known, Optional.empty()));
+                });
+    }
+
+    private Sofar asDecided(Cases.Stored of) {
+        Calibration known = cases.calibration(of);
+        return new Sofar(of.version(), 0, routes.chosen(of).plan(), known, known, Optional.empty());
     }
 
     private void remember(long visit, Sofar sofar) {
