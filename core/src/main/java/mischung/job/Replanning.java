@@ -224,9 +224,8 @@ final class Replanning {
         int done = begun(job);
         List<Round> sofar =
                 plan.steps().subList(0, done).stream().map(Replan::fixed).toList();
-        List<Round> rest = plan.today().stream()
-                .skip(done)
-                .map(step -> offTheScalp(Replan.fixed(step)))
+        List<Round> rest = restOfToday(done, leftOut(done)).stream()
+                .map(this::offTheScalp)
                 .flatMap(Optional::stream)
                 .toList();
         Plan off = Planner.followed(
@@ -279,7 +278,7 @@ final class Replanning {
     /** What has not begun is ordered anew for so many hands; what is on the hair is only moved. */
     Replan afterHands(int hands) {
         int done = begun(job);
-        Sequence sequence = Sequencer.of(plan, Terms.usual(place.durations(), hands));
+        Sequence sequence = without(leftOut(done), Sequencer.of(plan, Terms.usual(place.durations(), hands)));
         Forward forward = Forward.of(job, withLater(job.tasks(), sequence, done), hands);
         return told(
                 plan,
@@ -288,6 +287,22 @@ final class Replanning {
                 batches(sequence, done),
                 hands == 1 ? "One pair of hands from now on." : hands + " people from now on.",
                 List.of());
+    }
+
+    private static Sequence without(Set<Integer> steps, Sequence sequence) {
+        return new Sequence(
+                sequence.tasks().stream()
+                        .filter(task -> !steps.contains(task.step()))
+                        .toList(),
+                sequence.hands(),
+                sequence.batches().stream()
+                        .filter(batch -> !steps.contains(batch.step()))
+                        .toList(),
+                sequence.ramps(),
+                sequence.bound(),
+                sequence.whole(),
+                sequence.unmoved(),
+                sequence.overdue());
     }
 
     /** Index of the first step of which nothing has begun. */

@@ -363,6 +363,10 @@ class ReplanTest {
     }
 
     /** What is on the hair has to come off, whatever the hour. */
+    private static Set<Integer> steps(List<Task> all) {
+        return all.stream().map(Task::step).collect(Collectors.toSet());
+    }
+
     /** What was left out for the client's hour is not counted on by the next look, and not put forward again. */
     @Test
     void whatWasLeftOutStaysLeftOutAfterALook() {
@@ -382,6 +386,11 @@ class ReplanTest {
         assertThat(rest.ends().distance(rest.ends()::endOfToday))
                 .isCloseTo(less.ends().distance(less.ends()::endOfToday), within(1.5));
         assertThat(end(place().thorough(asSaid).tasks())).isLessThanOrEqualTo(hour);
+        Set<Integer> steps = steps(less.tasks());
+        assertThat(steps(tasks)).isNotEqualTo(steps);
+        assertThat(steps(place().afterHands(1).tasks())).isEqualTo(steps);
+        assertThat(place().offTheScalp(Scalp.IRRITATED).plan().steps())
+                .hasSizeLessThanOrEqualTo(less.ends().steps().size());
     }
 
     @Test
