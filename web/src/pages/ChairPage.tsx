@@ -225,7 +225,7 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
             ))}
             {recheck.thinking && <p role="status">Still looking whether other bowls would come nearer …</p>}
             {recheck.changes.length === 0 && !recheck.thinking && !recheck.stop && !recheck.flagged && (
-              <p>As planned; nothing changes.</p>
+              <p>The rest stays as it was planned.</p>
             )}
             <div className="chair-buttons">
               {recheck.changes.length > 0 && (

@@ -7,21 +7,11 @@ import java.io.IOException;
 import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.time.LocalDate;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.Set;
 import mischung.RefusedInput;
-import mischung.mix.Card;
-import mischung.mix.Cards;
-import mischung.mix.Shopping;
-import mischung.plan.Plan;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
-import mischung.server.store.CaseStore;
 import mischung.server.store.ShelfStore;
-import mischung.server.store.Visit;
 import mischung.shelf.Item;
 import mischung.shelf.Kind;
 import mischung.shelf.ShelfFile;
@@ -44,41 +34,19 @@ import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 
-/** The shelf: what there is, what comes in as a file, what to buy. */
+/** The shelf: what there is, and what comes in as a file. */
 @RestController
 @RequestMapping(path = "/api/shelf", produces = MediaType.APPLICATION_JSON_VALUE)
 class ShelfController {
     private static final int PREVIEWED = 12;
-    private static final int MOST_DAYS = 31;
-    private static final int MOST_CASES = 60;
     private static final int MOST_MOVES = 50;
 
     private final ShelfStore store;
     private final ShelfImports imports;
-    private final Shelves shelves;
-    private final CaseStore caseStore;
-    private final Cases cases;
-    private final Routes routes;
-    private final Sequences sequences;
-    private final Bowls bowls;
 
-    ShelfController(
-            ShelfStore store,
-            ShelfImports imports,
-            Shelves shelves,
-            CaseStore caseStore,
-            Cases cases,
-            Routes routes,
-            Sequences sequences,
-            Bowls bowls) {
-        this.bowls = bowls;
+    ShelfController(ShelfStore store, ShelfImports imports) {
         this.store = store;
         this.imports = imports;
-        this.shelves = shelves;
-        this.caseStore = caseStore;
-        this.cases = cases;
-        this.routes = routes;
-        this.sequences = sequences;
     }
 
     /** A product with what there is of it. */
@@ -326,76 +294,5 @@ class ShelfController {
                                 .toString())
                 .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
                 .body(text.toString());
-    }
-
-    /** What to buy of one product. */
-    record ShoppingView(
-            String name, String code, double neededGrams, double thereGrams, int packs, double price, boolean known) {}
-
-    /** What to buy. */
-    record ShoppingList(
-            LocalDate from, LocalDate to, int cases, double price, String currency, List<ShoppingView> lines) {}
-
-    @GetMapping("/shopping")
-    @Operation(
-            operationId = "shopping",
-            summary = "What the plans of the coming days need and the shelf has not, and what is low")
-    ShoppingList shopping(
-            @RequestParam LocalDate from,
-            @Parameter(description = "1–31, the first day counted") @RequestParam(defaultValue = "7") int days) {
-        RefusedInput.within("days", days, 1, MOST_DAYS, "days");
-        List<Card> cards = new ArrayList<>();
-        int counted = 0;
-        for (int day = 0; day < days; day++) {
-            for (Visit.Summary visit : caseStore.ofDay(from.plusDays(day))) {
-                if (!visit.status().equals(CaseFile.Status.DONE.name()) && counted < MOST_CASES) {
-                    counted++;
-                    cards.addAll(cards(visit.id()));
-                }
-            }
-        }
-        List<Shopping> lines = Shopping.of(cards, shelves.inUse());
-        return new ShoppingList(
-                from,
-                from.plusDays(days - 1L),
-                counted,
-                lines.stream().mapToDouble(Shopping::price).sum(),
-                routes.rates().currency(),
-                lines.stream()
-                        .map(s -> new ShoppingView(
-                                s.name(),
-                                s.code(),
-                                LookView.rounded(s.neededGrams(), 1),
-                                LookView.rounded(s.thereGrams(), 1),
-                                s.packs(),
-                                s.price(),
-                                s.known()))
-                        .toList());
-    }
-
-    /** The bowls of a plan that nobody has begun; later visits are bought for when they are booked. */
-    private List<Card> cards(long visit) {
-        Cases.Stored stored = cases.get(visit);
-        Set<String> begun = bowls.of(visit).keySet();
-        Optional<Plan> plan = planned(stored);
-        return plan.map(
-                        found -> Cards.of(
-                                        found,
-                                        sequences.of(stored, found),
-                                        shelves.inUse(),
-                                        routes.learned(stored).factor())
-                                .stream()
-                                .filter(card -> card.visit() == 1 && !begun.contains(card.key()))
-                                .toList())
-                .orElse(List.of());
-    }
-
-    /** A head that cannot be planned for, for want of shades, needs nothing yet. */
-    private Optional<Plan> planned(Cases.Stored stored) {
-        try {
-            return Optional.of(routes.chosen(stored).plan());
-        } catch (RefusedInput noShades) {
-            return Optional.empty();
-        }
     }
 }

@@ -1,0 +1,287 @@
+package mischung.job;
+
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import mischung.change.Application;
+import mischung.change.Change;
+import mischung.change.Course;
+import mischung.change.Factors;
+import mischung.change.Lightening;
+import mischung.doubt.Calibration;
+import mischung.doubt.Learned;
+import mischung.doubt.Start;
+import mischung.doubt.StrandTest;
+import mischung.hair.BandRef;
+import mischung.hair.Canvas;
+import mischung.hair.LevelScale;
+import mischung.hair.ToneName;
+import mischung.light.Ciede2000;
+import mischung.light.Lab;
+import mischung.plan.Laying;
+import mischung.plan.Plan;
+import mischung.plan.PlanStep;
+import mischung.plan.Round;
+import mischung.plan.Underway;
+import mischung.sequence.Batch;
+import mischung.sequence.Task;
+
+/** One look at a strand of a job: what it says of this hair, of every clock, and of where the head will stand. */
+record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Instant now) {
+    /** The eye's error on a wet strand among foils, in levels; from memory, more than that of a dry one. */
+    private static final double BY_EYE = 0.5;
+
+    /** A reader's on the same strand, blotted; from memory. */
+    private static final double BY_READER = 0.25;
+
+    private static final Pattern PASS = Pattern.compile(" (\\d) WORK$");
+    private static final double HALF_A_LEVEL = 0.5;
+    private static final double WORTH_CARRYING = 0.25;
+    private static final double WORTH_WARMTH = 0.05;
+    private static final int LEAST_WINDOW = 5;
+    private static final int SPENT = 110;
+    private static final int WORTH_SAYING = 3;
+
+    Recheck at(Clock clock, Laid laid, Event.Seen seen) {
+        double worked = Math.min(SPENT, clock.minutes(now));
+        Canvas before = before(clock.task(), laid);
+        Change sofar = change(clock.task(), laid).until(worked);
+        StrandTest test = new StrandTest(
+                Start.of(before),
+                Course.of(sofar),
+                seen.levelRead(),
+                seen.measured().isPresent() ? BY_READER : BY_EYE,
+                seen.felt());
+        Learned learned = known.learn(test);
+        Calibration after = learned.after();
+        boolean stop = seen.felt().filter(felt -> !felt.mayGoOn()).isPresent();
+        List<String> why = new ArrayList<>();
+        List<Task> tasks = learned.flagged() ? job.tasks() : again(after.factors(), why);
+        Canvas there = sofar.on(before, after.factors());
+        double carried = learned.flagged() ? 0 : seen.levelRead() - there.level();
+        Optional<Recheck.Colour> colour = seen.colour().map(lab -> colour(there, lab));
+        double warmth =
+                learned.flagged() ? 0 : colour.map(Recheck.Colour::warmth).orElse(0.0);
+        return new Recheck(
+                learned.expectedLevel(),
+                seen.levelRead(),
+                colour,
+                learned.flagged(),
+                after,
+                stop,
+                tasks,
+                why,
+                underway(clock.task(), laid, after.factors(), new Underway.Shown(carried, warmth), stop, worked, seen));
+    }
+
+    private static boolean worthCarrying(Underway.Shown carried) {
+        return Math.abs(carried.level()) >= WORTH_CARRYING || Math.abs(carried.warmth()) >= WORTH_WARMTH;
+    }
+
+    private static Recheck.Colour colour(Canvas predicted, Lab seen) {
+        return new Recheck.Colour(
+                ToneName.of(predicted.lab()),
+                ToneName.of(seen),
+                Ciede2000.between(predicted.lab(), seen),
+                Start.of(predicted).warmthOf(seen));
+    }
+
+    /** As it was before the laying its clock belongs to. */
+    private Canvas before(Task work, Laid laid) {
+        Canvas canvas = Laid.before(plan, work.step(), laid.heaviest()).hair().canvas();
+        for (int pass = 1; pass < pass(work); pass++) {
+            canvas = laid.once().on(canvas, known.factors());
+        }
+        return canvas;
+    }
+
+    /** Which laying of several its clock belongs to: the last figure of its key. */
+    private static int pass(Task work) {
+        Matcher figure = PASS.matcher(work.key());
+        return figure.find() ? Integer.parseInt(figure.group(1)) : 1;
+    }
+
+    /** With the developer of the batch it was laid from, where the bowl is ramped (R42); as long as it can work. */
+    private Change change(Task work, Laid laid) {
+        if (!(laid.once() instanceof Lightening lift)) {
+            return laid.once();
+        }
+        double volume = batches.stream()
+                .filter(batch -> work.bowls().contains(batch.bowl())
+                        && batch.zones().contains(work.zones().get(0))
+                        && batch.laidBy() >= work.startMinute())
+                .map(Batch::volume)
+                .filter(one -> !one.isNaN())
+                .findFirst()
+                .orElse(lift.volume());
+        return lift.withVolume(volume).lasting(SPENT);
+    }
+
+    /** Every clock with the window this hair really needs. */
+    private List<Task> again(Factors factors, List<String> why) {
+        List<Task> changed = new ArrayList<>();
+        Set<String> running = new HashSet<>();
+        job.clocks().forEach(clock -> running.add(clock.task().key()));
+        List<Task> open = job.standing().stream()
+                .filter(one -> one.state() == Job.State.WAITING && one.task().kind() == Task.Kind.APPLY)
+                .map(Job.Standing::task)
+                .toList();
+        for (Task task : job.tasks()) {
+            Optional<Laid> laid = task.kind() == Task.Kind.WORK
+                            && task.window().isPresent()
+                            && (running.contains(task.key()) || laidLater(open, task))
+                    ? Laid.by(plan, task)
+                    : Optional.empty();
+            if (laid.isEmpty()) {
+                changed.add(task);
+                continue;
+            }
+            Task.Window window = window(task, laid.get(), factors);
+            int by = window.earliest() - task.window().orElseThrow().earliest();
+            if (Math.abs(by) >= WORTH_SAYING) {
+                changed.add(task.with(window));
+                why.add(said(task, laid.get(), factors, window, by));
+            } else {
+                changed.add(task);
+            }
+        }
+        return changed;
+    }
+
+    private static boolean laidLater(List<Task> open, Task task) {
+        return open.stream()
+                .anyMatch(lay -> lay.step() == task.step()
+                        && lay.bowls().equals(task.bowls())
+                        && lay.zones().equals(task.zones()));
+    }
+
+    private Task.Window window(Task task, Laid laid, Factors factors) {
+        Canvas before = before(task, laid);
+        Change change = change(task, laid);
+        double goal = goal(before, laid);
+        Task.Window was = task.window().orElseThrow();
+        int earliest = until(before, change, factors, goal);
+        int latest = laid.lifts()
+                ? Math.max(earliest + LEAST_WINDOW, until(before, change, factors, goal + HALF_A_LEVEL))
+                : earliest + was.latest() - was.earliest();
+        return new Task.Window(task.startMinute() + earliest, task.startMinute() + Math.min(SPENT, latest));
+    }
+
+    /** What the plan was made for. */
+    private double goal(Canvas before, Laid laid) {
+        return laid.once().on(before, known.factors()).level();
+    }
+
+    /** Minutes to come to a level from where it is; all there are, where it is not reached. */
+    private int until(Canvas before, Change change, Factors factors, double level) {
+        boolean rises = level >= before.level();
+        int from = -1;
+        int to = change instanceof Lightening ? SPENT - LEAST_WINDOW : (int) Math.ceil(change.minutes());
+        while (to - from > 1) {
+            int middle = (from + to) / 2;
+            double there = change.until(middle).on(before, factors).level();
+            if (rises ? there >= level - 1e-6 : there <= level + 1e-6) {
+                to = middle;
+            } else {
+                from = middle;
+            }
+        }
+        return to;
+    }
+
+    private String said(Task task, Laid laid, Factors factors, Task.Window window, int by) {
+        String zone = task.zones().get(0).words();
+        if (laid.lifts() && window.earliest() - task.startMinute() >= SPENT - LEAST_WINDOW) {
+            double end = change(task, laid).on(before(task, laid), factors).level();
+            return String.format(
+                    Locale.ROOT,
+                    "The %s will not reach its goal with this bowl: it is spent at level %s. Lay fresh, or plan B.",
+                    zone,
+                    LevelScale.words(LevelScale.inHalves(end)));
+        }
+        return String.format(
+                Locale.ROOT,
+                "The %s needs %d min %s: from %d to %d min on the hair.",
+                zone,
+                Math.abs(by),
+                by > 0 ? "more" : "less",
+                window.earliest() - task.startMinute(),
+                window.latest() - task.startMinute());
+    }
+
+    /** All rounds up to the one on the hair, this one as long as it will really work. */
+    private Underway underway(
+            Task work,
+            Laid looked,
+            Factors factors,
+            Underway.Shown carried,
+            boolean stop,
+            double worked,
+            Event.Seen seen) {
+        List<Round> rounds = new ArrayList<>();
+        plan.steps().subList(0, work.step()).forEach(step -> rounds.add(step.round()));
+        Map<BandRef, Underway.Shown> levels = new HashMap<>();
+        Set<BandRef> weak = new HashSet<>();
+        List<Laying> now = new ArrayList<>();
+        // What is taken off early comes last, so that the other bowls keep their letters.
+        List<Laying> stopped = new ArrayList<>();
+        for (Laying laying : plan.steps().get(work.step()).round().layings()) {
+            boolean here = laying.equals(looked.laying());
+            double minutes = here || laying.action().lifts() ? minutes(laying, work.step(), factors) : laying.minutes();
+            if (here && stop) {
+                List<BandRef> rest = laying.bands().stream()
+                        .filter(at -> !looked.bands().contains(at))
+                        .toList();
+                stopped.add(laying.on(looked.bands()).withMinutes(Math.min(Laying.LONGEST, worked)));
+                if (!rest.isEmpty()) {
+                    now.add(laying.on(rest).withMinutes(minutes));
+                }
+                weak.addAll(looked.bands());
+                looked.bands().forEach(at -> levels.put(at, new Underway.Shown(seen.levelRead(), carried.warmth())));
+            } else {
+                now.add(laying.withMinutes(minutes));
+                if (here && worthCarrying(carried)) {
+                    Canvas before = before(work, looked);
+                    double end =
+                            looked.once().until(minutes).on(before, factors).level() + carried.level();
+                    Underway.Shown shown = new Underway.Shown(
+                            Math.max(LevelScale.DARKEST, Math.min(LevelScale.LIGHTEST, end)), carried.warmth());
+                    looked.bands().forEach(at -> levels.put(at, shown));
+                }
+            }
+        }
+        now.addAll(stopped);
+        PlanStep step = plan.steps().get(work.step());
+        rounds.add(new Round(step.kind(), now));
+        return new Underway(rounds, levels, weak);
+    }
+
+    /** How long a laying works on the heaviest of its bands, with its bowl's own developer. */
+    private double minutes(Laying laying, int step, Factors factors) {
+        BandRef heaviest = laying.bands().stream()
+                .max((a, b) -> Double.compare(
+                        plan.head().mixGrams(List.of(a)), plan.head().mixGrams(List.of(b))))
+                .orElseThrow();
+        Canvas before = Laid.before(plan, step, heaviest).hair().canvas();
+        return Laid.changes(plan, step, heaviest).stream()
+                .filter(change -> change instanceof Lightening || change instanceof Application)
+                .findFirst()
+                .map(change -> {
+                    Change longest = change instanceof Lightening lift ? lift.lasting(SPENT) : change;
+                    double goal = change.on(before, known.factors()).level();
+                    int until = until(before, longest, factors, goal);
+                    // What is worked in less than three minutes more or less is left as it was planned.
+                    return Math.abs(until - laying.minutes()) < WORTH_SAYING ? laying.minutes() : until;
+                })
+                .map(minutes -> Math.min(Laying.LONGEST, minutes))
+                .orElse(laying.minutes());
+    }
+}
