@@ -10,4 +10,5 @@ if [ ! -f node_modules/.package-lock.json ] || [ package-lock.json -nt node_modu
 fi
 npm run --silent types >/dev/null
 npm run --silent check
+npm run --silent test -- --reporter=dot
 npm run --silent build -- --outDir "$out" --logLevel warn

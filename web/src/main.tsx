@@ -5,6 +5,7 @@ import { StrictMode, useMemo, useState, type ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Refused, type Light } from './api/client';
+import { tellWhenThePageGoes } from './api/waiting';
 import { CaseFrame } from './pages/CaseFrame';
 import { ChairPage } from './pages/ChairPage';
 import { ClientPage } from './pages/ClientPage';
@@ -22,6 +23,7 @@ import { PromisePage } from './pages/PromisePage';
 import { ReadPage } from './pages/ReadPage';
 import { ShelfPage } from './pages/ShelfPage';
 import { TestsPage } from './pages/TestsPage';
+import { followClock, syncClock } from './state/clock';
 import { LIGHTS, LightContext } from './state/light';
 import { theme } from './theme';
 import './styles/base.css';
@@ -40,6 +42,8 @@ import './styles/shelf.css';
 import './styles/decide.css';
 import './styles/model.css';
 import './styles/small.css';
+
+tellWhenThePageGoes();
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -98,8 +102,11 @@ function WithLight({ children }: { children: ReactNode }): ReactNode {
 }
 
 const root = document.getElementById('root');
-if (root) {
-  createRoot(root).render(
+/** Without its clock the program does not answer either; the pages say so themselves. */
+async function show(into: HTMLElement): Promise<void> {
+  await syncClock().catch(() => undefined);
+  followClock();
+  createRoot(into).render(
     <StrictMode>
       <ConfigProvider theme={theme} wave={{ disabled: true }}>
         <AntApp>
@@ -112,4 +119,8 @@ if (root) {
       </ConfigProvider>
     </StrictMode>,
   );
+}
+
+if (root) {
+  void show(root);
 }

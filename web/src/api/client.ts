@@ -1,5 +1,6 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
+import { asked } from './waiting';
 
 type Schemas = components['schemas'];
 
@@ -81,7 +82,7 @@ export type Service = EventView['service'];
 export type Status = CaseFile['status'];
 export type Light = keyof Schemas['Colours'];
 
-export const api = createClient<paths>({ baseUrl: '/' });
+export const api = createClient<paths>({ baseUrl: '/', fetch: asked });
 
 /** An answer that was not what was asked for; carries the server's problem document. */
 export class Refused extends Error {

@@ -71,7 +71,8 @@ export function useCases(): UseQueryResult<CaseSummary[]> {
 export function useRoutes(id: number, version: number): UseQueryResult<DecisionView> {
   return useQuery({
     queryKey: ['routes', id, version],
-    queryFn: () => answered(api.GET('/api/cases/{id}/routes', { params: { path: { id } } })),
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/cases/{id}/routes', { params: { path: { id } }, signal })),
     placeholderData: keepPreviousData,
   });
 }
@@ -80,8 +81,8 @@ export function useRoutes(id: number, version: number): UseQueryResult<DecisionV
 export function usePromise(id: number, version: number, route: string): UseQueryResult<PromiseView> {
   return useQuery({
     queryKey: ['promise', id, version, route],
-    queryFn: () =>
-      answered(api.GET('/api/cases/{id}/promise', { params: { path: { id }, query: { route } } })),
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/cases/{id}/promise', { params: { path: { id }, query: { route } }, signal })),
     placeholderData: keepPreviousData,
   });
 }
@@ -90,7 +91,8 @@ export function usePromise(id: number, version: number, route: string): UseQuery
 export function useFirstRoute(id: number, version: number, wanted: boolean): UseQueryResult<RouteView> {
   return useQuery({
     queryKey: ['first route', id, version],
-    queryFn: () => answered(api.GET('/api/cases/{id}/routes/first', { params: { path: { id } } })),
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/cases/{id}/routes/first', { params: { path: { id } }, signal })),
     enabled: wanted,
   });
 }
@@ -99,7 +101,8 @@ export function useFirstRoute(id: number, version: number, wanted: boolean): Use
 export function useRoutePlan(id: number, version: number, route: string): UseQueryResult<PlanView> {
   return useQuery({
     queryKey: ['plan', id, version, route],
-    queryFn: () => answered(api.GET('/api/cases/{id}/plan', { params: { path: { id }, query: { route } } })),
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/cases/{id}/plan', { params: { path: { id }, query: { route } }, signal })),
     placeholderData: keepPreviousData,
   });
 }
@@ -109,7 +112,8 @@ export function useRoutePlan(id: number, version: number, route: string): UseQue
 export function useSequence(id: number, version: number): UseQueryResult<SequenceView> {
   return useQuery({
     queryKey: ['sequence', id, version],
-    queryFn: () => answered(api.GET('/api/cases/{id}/plan/sequence', { params: { path: { id } } })),
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/cases/{id}/plan/sequence', { params: { path: { id } }, signal })),
     placeholderData: keepPreviousData,
   });
 }
@@ -117,7 +121,7 @@ export function useSequence(id: number, version: number): UseQueryResult<Sequenc
 export function usePlan(id: number, version: number): UseQueryResult<PlanView> {
   return useQuery({
     queryKey: ['plan', id, version],
-    queryFn: () => answered(api.GET('/api/cases/{id}/plan', { params: { path: { id } } })),
+    queryFn: ({ signal }) => answered(api.GET('/api/cases/{id}/plan', { params: { path: { id } }, signal })),
     placeholderData: keepPreviousData,
   });
 }
@@ -197,6 +201,8 @@ export function useMix(id: number, version: number): UseQueryResult<MixView> {
 }
 
 /** The running job. Whatever happens on another screen is heard of at once; a broken line mends itself. */
+const lastOf = (job: JobView): number => job.entries[0]?.number ?? 0;
+
 export function useJob(id: number): UseQueryResult<JobView> {
   const queries = useQueryClient();
   useEffect(() => {
@@ -207,7 +213,12 @@ export function useJob(id: number): UseQueryResult<JobView> {
   }, [queries, id]);
   return useQuery({
     queryKey: ['job', id],
-    queryFn: () => answered(api.GET('/api/cases/{id}/job', { params: { path: { id } } })),
+    // An answer that was on its way while something was pressed must not put the older picture back.
+    queryFn: async ({ signal }) => {
+      const told = await answered(api.GET('/api/cases/{id}/job', { params: { path: { id } }, signal }));
+      const shown = queries.getQueryData<JobView>(['job', id]);
+      return shown && lastOf(shown) > lastOf(told) ? shown : told;
+    },
     refetchInterval: 30_000,
     refetchOnReconnect: true,
     placeholderData: keepPreviousData,
@@ -229,7 +240,8 @@ export function useSearchProgress(id: number, version: number): UseQueryResult<S
 export function useStrandHistory(id: number, version: number): UseQueryResult<StrandHistoryView> {
   return useQuery({
     queryKey: ['strand history', id, version],
-    queryFn: () => answered(api.GET('/api/cases/{id}/strand-history', { params: { path: { id } } })),
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/cases/{id}/strand-history', { params: { path: { id } }, signal })),
     placeholderData: keepPreviousData,
   });
 }
@@ -237,7 +249,8 @@ export function useStrandHistory(id: number, version: number): UseQueryResult<St
 export function useStrandTests(id: number, version: number): UseQueryResult<StrandTestsView> {
   return useQuery({
     queryKey: ['strand tests', id, version],
-    queryFn: () => answered(api.GET('/api/cases/{id}/strand-tests', { params: { path: { id } } })),
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/cases/{id}/strand-tests', { params: { path: { id } }, signal })),
     placeholderData: keepPreviousData,
   });
 }

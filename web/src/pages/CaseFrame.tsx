@@ -1,6 +1,6 @@
 import { Button, Segmented, Spin, Tooltip } from 'antd';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import { Link, NavLink, Outlet, useNavigate, useParams } from 'react-router';
+import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import {
   answered,
   api,
@@ -18,6 +18,7 @@ import { CaseContext, useCase } from '../state/caseContext';
 import { CaseDocument, type Saving } from '../state/caseDocument';
 import { LIGHTS, useLight } from '../state/light';
 import { cmWords } from '../state/strands';
+import { dialogOpen } from '../state/keyboard';
 
 /** The order of the work; the keys 1 to 9 lead there. */
 const CASE_PAGES = [
@@ -83,10 +84,24 @@ function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
   const { light, setLight } = useLight();
   const [sheet, setSheet] = useState(false);
   useKeys({ onSheet: () => setSheet(true) });
+  useEffect(() => {
+    const ask = (event: BeforeUnloadEvent): void => {
+      if (document.unsaved()) {
+        event.preventDefault();
+      }
+    };
+    const leave = (): void => document.leave();
+    window.addEventListener('beforeunload', ask);
+    window.addEventListener('pagehide', leave);
+    return () => {
+      window.removeEventListener('beforeunload', ask);
+      window.removeEventListener('pagehide', leave);
+    };
+  }, [document]);
   const places = useVocabulary().data?.places ?? [];
   const { content, saving } = state;
   const problem = 'problem' in saving ? saving.problem : undefined;
-  const refusedName = saving.status === 'refused' && saving.problem.field.endsWith('clientName');
+  const refusedName = saving.status === 'refused' && saving.problem.field === 'content.clientName';
   return (
     <>
       <header className="bar">
@@ -140,9 +155,29 @@ function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
           <ProblemNote
             problem={{ ...problem, field: spokenField(problem.field, content, places) }}
             action={
-              saving.status === 'conflict' ? <Button onClick={onAgain}>Open it again</Button> : undefined
+              saving.status === 'conflict' ? (
+                saving.theirs ? (
+                  <>
+                    <Button type="primary" onClick={() => document.putMineOnTop()}>
+                      Keep mine on top
+                    </Button>
+                    <Button onClick={() => document.takeTheirs()}>Use theirs</Button>
+                  </>
+                ) : (
+                  <Button onClick={onAgain}>Open it again</Button>
+                )
+              ) : undefined
             }
           />
+          {saving.status === 'conflict' && saving.differs.length > 0 && (
+            <p className="finding" role="status">
+              Different there:{' '}
+              {saving.differs
+                .map((path) => spokenField(`content.${path}`, content, places))
+                .filter((words, i, all) => all.indexOf(words) === i)
+                .join('; ')}
+            </p>
+          )}
         </div>
       )}
       <Outlet />
@@ -175,6 +210,17 @@ function spokenField(path: string, content: CaseFile, places: Vocabulary['places
   return `${where}, ${FIELD_WORDS[field] ?? field}`;
 }
 
+/** The page itself takes the focus, so that the next key is not lost. */
+function focusPage(): void {
+  requestAnimationFrame(() => {
+    const page = window.document.querySelector('main');
+    if (page) {
+      page.tabIndex = -1;
+      page.focus({ preventScroll: true });
+    }
+  });
+}
+
 const SAVE_WORDS: Record<Saving['status'], string> = {
   saved: 'Saved',
   saving: 'Saving…',
@@ -196,6 +242,15 @@ function useKeys({ onSheet }: { onSheet: () => void }): void {
   const { document: open } = useCase();
   const { light, setLight } = useLight();
   const navigate = useNavigate();
+  const { pathname } = useLocation();
+  const byKey = useRef(false);
+  // Whoever goes by keys goes on by keys: the page that has come takes the focus.
+  useEffect(() => {
+    if (byKey.current) {
+      byKey.current = false;
+      focusPage();
+    }
+  }, [pathname]);
   const act = useRef<(event: KeyboardEvent) => void>(() => undefined);
   useEffect(() => {
     act.current = (event) => {
@@ -209,10 +264,18 @@ function useKeys({ onSheet }: { onSheet: () => void }): void {
         } else {
           open.undo();
         }
-      } else if (!typing && !event.ctrlKey && !event.metaKey && !event.altKey) {
+      } else if (
+        !typing &&
+        !event.repeat &&
+        !event.ctrlKey &&
+        !event.metaKey &&
+        !event.altKey &&
+        !dialogOpen()
+      ) {
         if (event.key === '?') {
           onSheet();
         } else if (CASE_PAGES[Number(event.key) - 1]) {
+          byKey.current = true;
           void navigate(CASE_PAGES[Number(event.key) - 1]?.to ?? 'read');
         } else if (event.key.toLowerCase() === 'l') {
           const at = LIGHTS.findIndex(({ value }) => value === light);

@@ -12,9 +12,18 @@ import { ChairBeside, ChairTask } from '../parts/ChairTask';
 import { Photos } from '../parts/Photos';
 import { ProblemNote } from '../parts/ProblemNote';
 import { useCase } from '../state/caseContext';
+import { timeWords } from '../state/clock';
 import { keepHand, keptHand } from '../state/hand';
+import { forThePage } from '../state/keyboard';
 import { useJobTime } from '../state/useJobTime';
+import { useKeysOnce } from '../state/useOnce';
 import { useSignals } from '../state/useSignals';
+
+/** What is sent along with a press. */
+export type PressHeaders = Record<'Idempotency-Key' | 'If-Match', string>;
+
+/** Sends a press, named so that the same one is known again. */
+export type Act = (name: string, work: (headers: PressHeaders) => Promise<JobView>) => Promise<void>;
 
 const SOON = 4;
 
@@ -47,23 +56,47 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
   const now = useJobTime(job);
   const signals = useSignals(job.clocks, now);
   const path = { params: { path: { id } } };
-  const act = async (work: Promise<JobView>): Promise<void> => {
+  const once = useKeysOnce();
+  const flying = useRef(false);
+  const [busy, setBusy] = useState(false);
+  // One press at a time, each with a key of its own and the last entry this screen shows: what was pressed on an older picture
+  // is refused, and what is pressed again after a lost answer is not done twice. While one is on its way the screen may know
+  // already what it did; it is said then that nothing can be pressed yet, so that no press is lost in silence.
+  const act: Act = async (name, work) => {
+    if (flying.current) {
+      return;
+    }
+    flying.current = true;
+    setBusy(true);
+    signals.wake();
+    const headers = { 'Idempotency-Key': once.of(name), 'If-Match': String(job.entries[0]?.number ?? 0) };
     try {
-      queries.setQueryData(['job', id], await work);
+      await queries.cancelQueries({ queryKey: ['job', id] });
+      queries.setQueryData(['job', id], await work(headers));
+      once.answered(name);
       setProblem(null);
     } catch (error) {
-      setProblem(problemOf(error));
+      const why = problemOf(error);
+      if (why.status >= 400 && why.status < 500) {
+        once.answered(name);
+        void queries.invalidateQueries({ queryKey: ['job', id] });
+      }
+      setProblem(why);
+    } finally {
+      flying.current = false;
+      setBusy(false);
     }
   };
-  const press = (told: Told, key = ''): void => {
-    signals.wake();
-    void act(answered(api.POST('/api/cases/{id}/job/presses', { ...path, body: { hand, told, key } })));
-  };
+  const press = (told: Told, key = ''): void =>
+    void act(`${told} ${key}`, (headers) =>
+      answered(api.POST('/api/cases/{id}/job/presses', { ...path, headers, body: { hand, told, key } })),
+    );
   const answer = ({ entry, thinking }: JobView['recheck'][number], accepted: boolean): void =>
-    void act(
+    void act(`answer ${entry} ${accepted}`, (headers) =>
       answered(
         api.POST('/api/cases/{id}/job/answer', {
           ...path,
+          headers,
           body: { hand, accepted, entry, thorough: !thinking },
         }),
       ),
@@ -92,11 +125,7 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
   });
   useEffect(() => {
     const listener = (event: KeyboardEvent): void => {
-      const elsewhere =
-        event.target instanceof HTMLInputElement ||
-        event.target instanceof HTMLTextAreaElement ||
-        event.target instanceof HTMLButtonElement;
-      if (!elsewhere && [' ', 'p', 'P'].includes(event.key)) {
+      if ([' ', 'p', 'P'].includes(event.key) && forThePage(event)) {
         event.preventDefault();
         keys.current(event.key);
       }
@@ -117,8 +146,9 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
           type="primary"
           className="chair-press"
           onClick={() => {
-            signals.wake();
-            void act(answered(api.POST('/api/cases/{id}/job/begin', { ...path, body: { hand } })));
+            void act('begin', (headers) =>
+              answered(api.POST('/api/cases/{id}/job/begin', { ...path, headers, body: { hand } })),
+            );
           }}
         >
           The client sits: begin
@@ -128,10 +158,10 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
   }
   return (
     <>
-      <section className="chair-now" aria-label="Now">
+      <section className="chair-now" aria-label="Now" aria-disabled={busy}>
         <div className="chair-top">
           <time className="chair-time" aria-label="Time">
-            {clockWords(now)}
+            {timeWords(now)}
           </time>
           <Behind job={job} />
           {job.stage !== 'ENDED' && (
@@ -148,6 +178,12 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
         {away && (
           <p className="finding warning" role="alert">
             The program does not answer; clocks run on. What is pressed now is not taken.
+          </p>
+        )}
+        {job.setBackMinutes > 0 && (
+          <p className="finding warning" role="status">
+            The clock of the computer was set back by {job.setBackMinutes} min. The clocks of this job go on
+            by what has really passed.
           </p>
         )}
         {problem && <ProblemNote problem={problem} />}
@@ -183,7 +219,11 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
                   <strong>{task.title}</strong>{' '}
                   <small>{[...task.zones, `person ${task.person}`].join(' · ')}</small>
                 </span>
-                <Button aria-label={`Begin ${task.title}`} onClick={() => press('STARTED', task.key)}>
+                <Button
+                  aria-label={`Begin ${task.title}`}
+                  disabled={task.blocked !== ''}
+                  onClick={() => press('STARTED', task.key)}
+                >
                   Begin
                 </Button>
               </li>
@@ -196,19 +236,23 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
           <Link to="../look-back">Look back</Link>
         </p>
       </section>
-      <section className="chair-clocks" aria-label="Clocks">
+      <section className="chair-clocks" aria-label="Clocks" aria-disabled={busy}>
         {changing && (
           <ChairChange
             job={job}
             onClose={() => setChanging(false)}
             onScalp={(scalp) => {
               setChanging(false);
-              void act(answered(api.POST('/api/cases/{id}/job/scalp', { ...path, body: { hand, scalp } })));
+              void act(`scalp ${scalp}`, (headers) =>
+                answered(api.POST('/api/cases/{id}/job/scalp', { ...path, headers, body: { hand, scalp } })),
+              );
             }}
             onChanged={(change) => {
               setChanging(false);
-              void act(
-                answered(api.POST('/api/cases/{id}/job/changed', { ...path, body: { hand, ...change } })),
+              void act(`changed ${JSON.stringify(change)}`, (headers) =>
+                answered(
+                  api.POST('/api/cases/{id}/job/changed', { ...path, headers, body: { hand, ...change } }),
+                ),
               );
             }}
           />
@@ -253,10 +297,11 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
               onClose={() => setLooking('')}
               onSeen={({ level, tone, measured, stretch }) => {
                 setLooking('');
-                void act(
+                void act(`seen ${clock.key} ${level} ${stretch}`, (headers) =>
                   answered(
                     api.POST('/api/cases/{id}/job/seen', {
                       ...path,
+                      headers,
                       body: {
                         hand,
                         clock: clock.key,
@@ -275,10 +320,6 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
       </section>
     </>
   );
-}
-
-function clockWords(now: number): string {
-  return new Date(now).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
 }
 
 function Behind({ job }: { job: JobView }): ReactNode {

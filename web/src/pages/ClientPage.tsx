@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { Button, Input, Modal, Spin } from 'antd';
+import { App, Button, Input, Modal, Spin } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { answered, api, problemOf, type ClientView, type Problem } from '../api/client';
@@ -8,7 +8,9 @@ import { Factors } from '../parts/Factors';
 import { ProblemNote } from '../parts/ProblemNote';
 import { Swatch } from '../parts/Swatch';
 import { TopBar } from '../parts/TopBar';
+import { erased, LEAVES_LATER } from '../state/erased';
 import { today } from '../state/today';
+import { useTell } from '../state/useTell';
 
 /** A client with all cases: any of them can be the beginning of a new one. */
 export function ClientPage(): ReactNode {
@@ -37,6 +39,7 @@ function Known({ client }: { client: ClientView }): ReactNode {
   const [name, setName] = useState(client.name);
   const [note, setNote] = useState(client.note);
   const [problem, setProblem] = useState<Problem | null>(null);
+  const { message } = App.useApp();
   const [erasing, setErasing] = useState(false);
   const [typed, setTyped] = useState('');
   const path = { params: { path: { id: client.id } } };
@@ -50,7 +53,9 @@ function Known({ client }: { client: ClientView }): ReactNode {
   };
   const keep = (): Promise<void> =>
     done(async () => {
-      await answered(api.PUT('/api/clients/{id}', { ...path, body: { name, note } }));
+      await answered(
+        api.PUT('/api/clients/{id}', { ...path, body: { version: client.version, name, note } }),
+      );
       await queries.invalidateQueries();
     });
   const book = (copyOf: number): Promise<void> =>
@@ -65,7 +70,9 @@ function Known({ client }: { client: ClientView }): ReactNode {
     });
   const erase = (): Promise<void> =>
     done(async () => {
-      await answered(api.DELETE('/api/clients/{id}', path));
+      if (await erased(api.DELETE('/api/clients/{id}', path))) {
+        message.info(LEAVES_LATER);
+      }
       await queries.invalidateQueries();
       await navigate('/clients');
     });
@@ -140,6 +147,7 @@ function Known({ client }: { client: ClientView }): ReactNode {
 /** What this client's visits have taught, to be forgotten if it misleads. */
 function Learned({ id }: { id: number }): ReactNode {
   const queries = useQueryClient();
+  const tell = useTell();
   const learned = useLearnedOfClient(id).data;
   if (!learned) {
     return null;
@@ -158,8 +166,10 @@ function Learned({ id }: { id: number }): ReactNode {
       {learned.from > 0 && (
         <Button
           onClick={() =>
-            void answered(api.DELETE('/api/clients/{id}/learned', { params: { path: { id } } })).then(() =>
-              queries.invalidateQueries(),
+            tell(
+              answered(api.DELETE('/api/clients/{id}/learned', { params: { path: { id } } })).then(() =>
+                queries.invalidateQueries(),
+              ),
             )
           }
         >

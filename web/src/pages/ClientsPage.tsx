@@ -9,6 +9,7 @@ import { ProblemNote } from '../parts/ProblemNote';
 import { Swatch } from '../parts/Swatch';
 import { TopBar } from '../parts/TopBar';
 import { useSettled } from '../state/useSettled';
+import { erased, LEAVES_LATER } from '../state/erased';
 
 const MOST_BYTES = 2 * 1024 * 1024;
 const MOST_SHOWN = 12;
@@ -49,6 +50,7 @@ function Search({ onProblem }: { onProblem: (problem: Problem | null) => void })
   const [words, setWords] = useState('');
   const found = useClients(useSettled(words, 120));
   const importFile = async (chosen: File): Promise<void> => {
+    onProblem(null);
     try {
       const made = await sendFile(chosen);
       await queries.invalidateQueries();
@@ -74,7 +76,7 @@ function Search({ onProblem }: { onProblem: (problem: Problem | null) => void })
           words="Import a file"
           label="Case file"
           accept=".json,application/json"
-          onFile={(chosen) => void importFile(chosen)}
+          onFile={importFile}
         />
       </div>
       {found.isError && <ProblemNote problem={problemOf(found.error)} />}
@@ -178,7 +180,7 @@ function CaseLine({
   const erase = async (): Promise<void> => {
     try {
       const kept = await answered(api.GET('/api/cases/{id}/file', path));
-      await answered(api.DELETE('/api/cases/{id}', path));
+      const later = await erased(api.DELETE('/api/cases/{id}', path));
       await queries.invalidateQueries({ queryKey: ['cases'] });
       const key = `erased ${one.id}`;
       message.open({
@@ -187,7 +189,7 @@ function CaseLine({
         duration: 12,
         content: (
           <>
-            {one.clientName}, {one.date}, was erased, photographs for good.{' '}
+            {one.clientName}, {one.date}, was erased, photographs for good. {later && `${LEAVES_LATER} `}
             <Button
               size="small"
               onClick={() => {

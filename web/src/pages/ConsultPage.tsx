@@ -10,6 +10,7 @@ import { Photos } from '../parts/Photos';
 import { SelectField } from '../parts/SelectField';
 import { WhenFields } from '../parts/WhenFields';
 import { useCase } from '../state/caseContext';
+import { refusedAt } from '../state/refused';
 
 /** What is asked and told, in the order it is asked; one hand is enough. */
 export function ConsultPage(): ReactNode {
@@ -21,8 +22,7 @@ export function ConsultPage(): ReactNode {
   const told = content.consultation;
   const set = (change: Partial<ConsultationView>, merge?: string): void =>
     document.edit({ ...content, consultation: { ...told, ...change } }, merge);
-  const refused = (field: string): string | undefined =>
-    saving.status === 'refused' && saving.problem.field.endsWith(field) ? saving.problem.remedy : undefined;
+  const refused = (...fields: string[]): string | undefined => refusedAt(saving, ...fields);
   const cautions = [...(plan?.stepCautions.flat() ?? []), ...(plan?.cautions ?? [])];
   const asked = (
     label: string,
@@ -70,7 +70,7 @@ export function ConsultPage(): ReactNode {
             label="How far"
             value={content.status}
             options={vocabulary?.statuses ?? []}
-            onChange={(status) => document.edit({ ...content, status })}
+            onChange={(status) => void document.move(status)}
           />
           <SelectField
             label="Chair"
@@ -86,7 +86,7 @@ export function ConsultPage(): ReactNode {
             width={84}
             inputMode="decimal"
             value={String(content.minutes)}
-            refused={refused('content.minutes')}
+            refused={refused('minutes')}
             onText={(text) => {
               const minutes = typedNumber(text);
               if (!Number.isNaN(minutes)) {
@@ -161,20 +161,38 @@ export function ConsultPage(): ReactNode {
         </div>
         <div className="question">
           <span>Patch test</span>
-          <DraftField
-            label="laid on"
-            type="date"
-            width={160}
-            value={told.patchPlaced}
-            refused={refused('placed') ?? refused('patchPlaced')}
-            onText={(day) =>
-              set({ patchPlaced: day, ...(day === '' ? { patchResult: 'NOT_READ' } : {}) }, 'patch')
-            }
-          />
+          <div className="patch-when">
+            <DraftField
+              label="applied"
+              type="datetime-local"
+              width={228}
+              value={told.patchPlaced}
+              refused={refused('consultation.patchTest.placed', 'consultation.patchPlaced')}
+              onText={(moment) =>
+                set(
+                  {
+                    patchPlaced: moment,
+                    ...(moment === '' ? { patchRead: '', patchResult: 'NOT_READ' } : {}),
+                  },
+                  'patch',
+                )
+              }
+            />
+            {told.patchResult !== 'NOT_READ' && (
+              <DraftField
+                label="read"
+                type="datetime-local"
+                width={228}
+                value={told.patchRead}
+                refused={refused('consultation.patchTest.read', 'consultation.patchRead')}
+                onText={(patchRead) => set({ patchRead }, 'patch read')}
+              />
+            )}
+          </div>
           <Choice
             label="Patch test reading"
             value={told.patchResult}
-            onChoose={(patchResult) => set({ patchResult })}
+            onChoose={(patchResult) => set({ patchResult, patchRead: '' })}
             options={(vocabulary?.patchResults ?? []).map(({ value, words }) => ({ value, label: words }))}
           />
         </div>

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Input, Select } from 'antd';
-import { useEffect, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import {
   answered,
@@ -16,7 +16,9 @@ import { HouseDrawer } from '../parts/HouseDrawer';
 import { ProblemNote } from '../parts/ProblemNote';
 import { TopBar } from '../parts/TopBar';
 import { useLight } from '../state/light';
+import { serverNow, timeWords } from '../state/clock';
 import { clockOf, dayAfter, dayWords, minuteOf, today } from '../state/today';
+import { useKeysOnce } from '../state/useOnce';
 import { useSettled } from '../state/useSettled';
 
 /** Who sits where, what is running, what is due. */
@@ -75,18 +77,32 @@ function NewAppointment(props: {
   const [minutes, setMinutes] = useState('240');
   const [chair, setChair] = useState('');
   const found = useClients(useSettled(name, 150)).data?.clients ?? [];
+  const once = useKeysOnce();
+  const beginning = useRef(false);
   const begin = async (): Promise<void> => {
+    // Enter and the button, or two quick presses, are one client and one case.
+    if (beginning.current) {
+      return;
+    }
+    beginning.current = true;
+    const press = `${name.trim()} ${props.date} ${time}`;
+    const headers = (what: string): { 'Idempotency-Key': string } => ({
+      'Idempotency-Key': `${once.of(press)}-${what}`,
+    });
     try {
       // Asked afresh, since somebody may type faster than the names below appear.
       const named = await answered(api.GET('/api/clients', { params: { query: { words: name } } }));
       const known = named.clients.find((one) => one.name === name.trim());
-      const client = known ?? (await answered(api.POST('/api/clients', { body: { name, note: '' } })));
+      const client =
+        known ??
+        (await answered(api.POST('/api/clients', { headers: headers('client'), body: { name, note: '' } })));
       const latest = known
         ? (await answered(api.GET('/api/clients/{id}', { params: { path: { id: known.id } } }))).cases[0]
         : undefined;
       const made = await answered(
         api.POST('/api/clients/{id}/cases', {
           params: { path: { id: client.id } },
+          headers: headers('case'),
           body: {
             date: props.date,
             startTime: time,
@@ -96,9 +112,12 @@ function NewAppointment(props: {
           },
         }),
       );
+      once.answered(press);
       await navigate(`/cases/${made.id}/consult`);
     } catch (error) {
       props.onProblem(problemOf(error));
+    } finally {
+      beginning.current = false;
     }
   };
   return (
@@ -272,13 +291,7 @@ function Appointment({
   const move = async (status: Status): Promise<void> => {
     const path = { params: { path: { id: one.id } } };
     try {
-      const now = await answered(api.GET('/api/cases/{id}', path));
-      await answered(
-        api.PUT('/api/cases/{id}', {
-          ...path,
-          body: { version: now.version, content: { ...now.content, status } },
-        }),
-      );
+      await answered(api.PUT('/api/cases/{id}/status', { ...path, body: { status } }));
       onProblem(null);
       await queries.invalidateQueries({ queryKey: ['day'] });
     } catch (error) {
@@ -364,7 +377,7 @@ function DueList(props: { title: string; visits: CaseSummary[]; none: string; pa
 
 /** The minute of the day, moving. */
 function useMinute(): number {
-  const read = (): number => new Date().getHours() * 60 + new Date().getMinutes();
+  const read = (): number => minuteOf(timeWords(serverNow()));
   const [minute, setMinute] = useState(read);
   useEffect(() => {
     const timer = setInterval(() => setMinute(read()), 15_000);

@@ -19,6 +19,7 @@ import { useLight } from '../state/light';
 import { halves, longest, withStrand } from '../state/strands';
 import { dayAfter } from '../state/today';
 import { useWidth } from '../state/useWidth';
+import { refusedAt } from '../state/refused';
 
 const LABEL_WIDTH = 104;
 
@@ -84,6 +85,7 @@ export function HistoryPage(): ReactNode {
         {event ? (
           <EventEditor
             key={at}
+            number={at}
             event={event}
             onChange={change}
             onCopy={() => {
@@ -110,10 +112,7 @@ function Growth(props: {
 }): ReactNode {
   const { history, laid } = props;
   const { state } = useCase();
-  const refused = (field: string): string | undefined =>
-    state.saving.status === 'refused' && state.saving.problem.field.endsWith(field)
-      ? state.saving.problem.remedy
-      : undefined;
+  const refused = (field: string): string | undefined => refusedAt(state.saving, `history.${field}`);
   const figure = (
     label: string,
     field: 'naturalLevel' | 'growthFrom' | 'growthTo' | 'measuredRegrowthCm' | 'washesPerWeek',
@@ -159,6 +158,8 @@ function Growth(props: {
 }
 
 function EventEditor(props: {
+  /** Its place in the history, from 0. */
+  number: number;
   event: EventView;
   onChange: (change: Partial<EventView>, merge?: string) => void;
   onCopy: () => void;
@@ -170,9 +171,7 @@ function EventEditor(props: {
   const ladder = useLadder().data;
   const kind = vocabulary?.services.find(({ value }) => value === event.service);
   const refused = (field: string): string | undefined =>
-    state.saving.status === 'refused' && state.saving.problem.field.endsWith(field)
-      ? state.saving.problem.remedy
-      : undefined;
+    refusedAt(state.saving, `history.events[${props.number}].${field}`);
   const number = (
     label: string,
     field: 'volume' | 'overlapCm' | 'cutCm' | 'share',

@@ -8,6 +8,7 @@ import { MixMore } from '../parts/MixMore';
 import { ProblemNote } from '../parts/ProblemNote';
 import { ScaleReadout } from '../parts/ScaleReadout';
 import { useCase } from '../state/caseContext';
+import { useKeysOnce } from '../state/useOnce';
 import { keptHand } from '../state/hand';
 
 const STATE_WORDS: Record<CardView['state'], string> = { WAITING: '', BEGUN: 'begun', DONE: '✓ done' };
@@ -36,14 +37,17 @@ function Whole({ mix }: { mix: MixView }): ReactNode {
   const [chosen, setChosen] = useState('');
   const [problem, setProblem] = useState<Problem | null>(null);
   const [busy, setBusy] = useState(false);
-  const act = async (work: Promise<MixView>): Promise<void> => {
+  const act = async (work: Promise<MixView>): Promise<boolean> => {
     setBusy(true);
     try {
+      await queries.cancelQueries({ queryKey: ['mix', state.id] });
       queries.setQueryData(['mix', state.id, state.version], await work);
       setProblem(null);
       void queries.invalidateQueries({ queryKey: ['shelf'] });
+      return true;
     } catch (error) {
       setProblem(problemOf(error));
+      return false;
     } finally {
       setBusy(false);
     }
@@ -102,9 +106,10 @@ function Card(props: {
   card: CardView;
   busy: boolean;
   id: number;
-  onAct: (work: Promise<MixView>) => Promise<void>;
+  onAct: (work: Promise<MixView>) => Promise<boolean>;
 }): ReactNode {
   const { card, id, onAct } = props;
+  const once = useKeysOnce();
   const next = card.next[0];
   const line = next === undefined ? undefined : card.lines[next];
   const path = { params: { path: { id } } };
@@ -171,16 +176,22 @@ function Card(props: {
           line={line}
           which={`${card.key} ${next} ${line.pouredGrams}`}
           busy={props.busy}
-          onTake={(grams, source) =>
-            onAct(
+          onTake={async (grams, source, reading) => {
+            const press = `${card.key} ${next} ${line.pouredGrams} ${grams}`;
+            const taken = await onAct(
               answered(
                 api.POST('/api/cases/{id}/mix/weighings', {
                   ...path,
+                  headers: { 'Idempotency-Key': reading || once.of(press) },
                   body: { key: card.key, line: next ?? 0, grams, source, hand: keptHand() },
                 }),
               ),
-            )
-          }
+            );
+            if (taken) {
+              once.answered(press);
+            }
+            return taken;
+          }}
         />
       )}
       {!line && card.state === 'BEGUN' && (
@@ -196,6 +207,7 @@ function Card(props: {
                 answered(
                   api.POST('/api/cases/{id}/mix/taken-back', {
                     ...path,
+                    headers: { 'Idempotency-Key': crypto.randomUUID() },
                     body: { key: card.key, hand: keptHand() },
                   }),
                 ),
@@ -215,7 +227,7 @@ function Card(props: {
 function Finish(props: {
   card: CardView;
   id: number;
-  onAct: (work: Promise<MixView>) => Promise<void>;
+  onAct: (work: Promise<MixView>) => Promise<boolean>;
 }): ReactNode {
   const { card, id, onAct } = props;
   const [left, setLeft] = useState(card.leftGrams[0] === undefined ? '' : String(card.leftGrams[0]));

@@ -7,6 +7,7 @@ import { DraftField, typedNumber } from '../parts/DraftField';
 import { Clocks } from '../parts/Clocks';
 import { ProblemNote } from '../parts/ProblemNote';
 import { useCase } from '../state/caseContext';
+import { useTell } from '../state/useTell';
 
 const PEOPLE = [1, 2, 3];
 const NUDGE = 5;
@@ -56,6 +57,7 @@ function Search(): ReactNode {
   const { state } = useCase();
   const queries = useQueryClient();
   const progress = useSearchProgress(state.id, state.version);
+  const tell = useTell();
   const path = { params: { path: { id: state.id } } };
   const now = progress.data;
   const minutes = now?.minutes;
@@ -72,13 +74,13 @@ function Search(): ReactNode {
         <>
           <progress value={now.rounds} max={now.of} aria-label="Rounds of the search" />
           <Button
-            onClick={() => void set(answered(api.DELETE('/api/cases/{id}/plan/sequence/search', path)))}
+            onClick={() => tell(set(answered(api.DELETE('/api/cases/{id}/plan/sequence/search', path))))}
           >
             Enough
           </Button>
         </>
       ) : (
-        <Button onClick={() => void set(answered(api.POST('/api/cases/{id}/plan/sequence/search', path)))}>
+        <Button onClick={() => tell(set(answered(api.POST('/api/cases/{id}/plan/sequence/search', path))))}>
           Look for a shorter one
         </Button>
       )}
@@ -265,7 +267,13 @@ function Batches({ sequence }: { sequence: SequenceView }): ReactNode {
             <b className="bowl-name">{batch.bowl}</b>
             <span>
               {batch.number > 1 && `batch ${batch.number}: `}
-              <b>{batch.colourGrams} g</b> + <b>{batch.developerGrams} g</b>
+              <b>{batch.colourGrams} g</b>
+              {batch.developerGrams > 0 && (
+                <>
+                  {' + '}
+                  <b>{batch.developerGrams} g</b>
+                </>
+              )}
               {batch.volume.map((volume) => ` at ${volume} vol`)}
               <small>
                 {batch.zones.join(', ')} · laid by {batch.laidBy}, good until {batch.freshUntil} · person{' '}

@@ -210,6 +210,12 @@ function Products({
                 <Swatch look={product.shade[0].look[0]}>
                   <span className="product-name">
                     {product.name} <small>{product.code}</small>
+                    {product.shade[0].missesItsJob && (
+                      <small className="finding">
+                        comes to {product.shade[0].look[0].levelWords} {product.shade[0].look[0].tone} on the
+                        hair it is made for
+                      </small>
+                    )}
                   </span>
                 </Swatch>
               ) : (
@@ -227,7 +233,9 @@ function Products({
             title: 'Mixed',
             width: 120,
             render: (_, product) =>
-              product.shade[0] ? `1 : ${product.shade[0].ratio} · ${product.shade[0].minutes} min` : '',
+              product.shade[0]
+                ? `${product.shade[0].ratio > 0 ? `1 : ${product.shade[0].ratio}` : 'as it is'} · ${product.shade[0].minutes} min`
+                : '',
           },
           {
             title: 'Pack',

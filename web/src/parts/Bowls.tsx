@@ -12,7 +12,8 @@ export function Bowls({ plan }: { plan: PlanView }): ReactNode {
       <h2>
         Bowls{' '}
         <small>
-          {plan.colourGrams} g colour, {plan.developerGrams} g developer
+          {plan.colourGrams} g colour
+          {plan.developerGrams > 0 && `, ${plan.developerGrams} g developer`}
         </small>
       </h2>
       {plan.treatments
@@ -94,7 +95,11 @@ function Bowl({ bowl }: { bowl: BowlView }): ReactNode {
           </li>
         ))}
         <li className="weigh">
-          <b>{bowl.developerGrams} g</b> {bowl.developer}
+          {bowl.developerGrams > 0 && (
+            <>
+              <b>{bowl.developerGrams} g</b> {bowl.developer}
+            </>
+          )}
           <i>{bowl.ratio}</i>
         </li>
       </ul>

@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import type { StandingView } from '../api/client';
 import { useHouse } from '../api/queries';
 import { useCase } from '../state/caseContext';
+import { serverNow } from '../state/clock';
 
 /** What must be settled before anything is laid on, why, and what settles it. */
 export function Cautions({ cautions, title }: { cautions: StandingView[]; title?: string }): ReactNode {
@@ -86,7 +87,7 @@ function TakeOn({ caution, onDone }: { caution: StandingView; onDone: () => void
       onSubmit={(event) => {
         event.preventDefault();
         const { rule, sentence } = caution;
-        const taken = { rule, sentence, by, reason, at: new Date().toISOString() };
+        const taken = { rule, sentence, by, reason, at: new Date(serverNow()).toISOString() };
         document.edit({ ...state.content, takenOn: [...state.content.takenOn, taken] });
         onDone();
       }}

@@ -1,14 +1,10 @@
 import { Button, Input } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { answered, api, type JobView } from '../api/client';
+import type { Act } from '../pages/ChairPage';
 
 /** What happened, newest first; a slip is taken back, which is an entry of its own. */
-export function ChairLog(props: {
-  job: JobView;
-  hand: string;
-  id: number;
-  onAct: (work: Promise<JobView>) => Promise<void>;
-}): ReactNode {
+export function ChairLog(props: { job: JobView; hand: string; id: number; onAct: Act }): ReactNode {
   const { job, hand, id, onAct } = props;
   const [words, setWords] = useState('');
   const path = { params: { path: { id } } };
@@ -26,7 +22,9 @@ export function ChairLog(props: {
         <Button
           disabled={words.trim() === ''}
           onClick={() => {
-            void onAct(answered(api.POST('/api/cases/{id}/job/said', { ...path, body: { hand, words } })));
+            void onAct(`said ${words}`, (headers) =>
+              answered(api.POST('/api/cases/{id}/job/said', { ...path, headers, body: { hand, words } })),
+            );
             setWords('');
           }}
         >
@@ -44,10 +42,11 @@ export function ChairLog(props: {
               <Button
                 aria-label={`Take back: ${entry.words}`}
                 onClick={() =>
-                  void onAct(
+                  void onAct(`back ${entry.number}`, (headers) =>
                     answered(
                       api.POST('/api/cases/{id}/job/taken-back', {
                         ...path,
+                        headers,
                         body: { hand, entry: entry.number },
                       }),
                     ),

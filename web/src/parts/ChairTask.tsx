@@ -36,9 +36,14 @@ export function ChairTask(props: {
           </>
         )}
       </p>
+      {task.blocked && (
+        <p className="finding warning" role="alert">
+          {task.blocked}
+        </p>
+      )}
       {task.detail && <p>{task.detail}</p>}
       <div className="chair-buttons">
-        <Button type="primary" className="chair-press" onClick={props.onPress}>
+        <Button type="primary" className="chair-press" disabled={task.blocked !== ''} onClick={props.onPress}>
           {task.state === 'NOW' ? 'Done' : 'Begin it'}
         </Button>
         <Button className="chair-skip" onClick={props.onSkip}>

@@ -12,7 +12,7 @@ interface Props {
   suffix?: string;
   width?: number;
   inputMode?: 'text' | 'decimal';
-  type?: 'text' | 'date' | 'time';
+  type?: 'text' | 'date' | 'time' | 'datetime-local';
 }
 
 /**
@@ -30,7 +30,14 @@ export function DraftField(props: Props): ReactNode {
       setDraft(props.value);
     }
   }
-  const wrong = props.refused !== undefined && !same(draft, props.value);
+  const noNumber = props.inputMode === 'decimal' && draft.trim() !== '' && Number.isNaN(typedNumber(draft));
+  // What is shown and what is stored are told apart: good, not a number, refused.
+  const why = noNumber
+    ? `Not a number: ${props.value === '' ? 'nothing' : props.value} is kept.`
+    : props.refused !== undefined && !same(draft, props.value)
+      ? props.refused
+      : undefined;
+  const wrong = why !== undefined;
   return (
     <div className="draft">
       <label htmlFor={id} className={props.hideLabel ? 'unseen' : 'draft-label'}>
@@ -55,7 +62,7 @@ export function DraftField(props: Props): ReactNode {
       />
       {wrong && (
         <span id={`${id}-refused`} className="refused" role="alert">
-          {props.refused}
+          {why}
         </span>
       )}
     </div>

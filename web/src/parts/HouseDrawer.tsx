@@ -6,6 +6,7 @@ import { useHouse, useLearnedOfHouse, useVocabulary } from '../api/queries';
 import { Factors } from './Factors';
 import { ProblemNote } from './ProblemNote';
 import { typedNumber } from './DraftField';
+import { useTell } from '../state/useTell';
 
 const RATES: { of: 'anHour' | 'colourGram' | 'lightenerGram' | 'treatmentGram'; words: string }[] = [
   { of: 'anHour', words: 'An hour of hands' },
@@ -131,6 +132,7 @@ export function HouseDrawer({ open, onClose }: { open: boolean; onClose: () => v
 /** What the heads of this house have in common, to be forgotten where the house has changed its products. */
 function Learned({ open }: { open: boolean }): ReactNode {
   const queries = useQueryClient();
+  const tell = useTell();
   const learned = useLearnedOfHouse(open).data;
   return (
     <details className="durations">
@@ -145,7 +147,7 @@ function Learned({ open }: { open: boolean }): ReactNode {
           {learned.from > 0 && (
             <Button
               onClick={() =>
-                void answered(api.DELETE('/api/house/learned')).then(() => queries.invalidateQueries())
+                tell(answered(api.DELETE('/api/house/learned')).then(() => queries.invalidateQueries()))
               }
             >
               Forget it

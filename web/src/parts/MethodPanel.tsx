@@ -5,6 +5,7 @@ import { useHouse, useVocabulary } from '../api/queries';
 import { useQueryClient } from '@tanstack/react-query';
 import { useCase } from '../state/caseContext';
 import { Choice } from './Choice';
+import { useTell } from '../state/useTell';
 
 const QUESTIONS: { of: keyof MethodView; list: keyof Vocabulary; words: string }[] = [
   { of: 'filler', list: 'schools', words: 'Filler' },
@@ -30,6 +31,7 @@ export function MethodPanel({ open, onClose }: { open: boolean; onClose: () => v
   const vocabulary = useVocabulary().data;
   const house = useHouse().data;
   const queries = useQueryClient();
+  const tell = useTell();
   const { method } = state.content;
   return (
     <Drawer title="Schools" open={open} onClose={onClose} size={560}>
@@ -52,8 +54,10 @@ export function MethodPanel({ open, onClose }: { open: boolean; onClose: () => v
         {house && (
           <Button
             onClick={() =>
-              void answered(api.PUT('/api/house', { body: { ...house, method } })).then(() =>
-                queries.invalidateQueries({ queryKey: ['house'] }),
+              tell(
+                answered(api.PUT('/api/house', { body: { ...house, method } })).then(() =>
+                  queries.invalidateQueries({ queryKey: ['house'] }),
+                ),
               )
             }
           >

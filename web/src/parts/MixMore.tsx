@@ -7,7 +7,7 @@ import { typedNumber } from './DraftField';
 interface Props {
   id: number;
   card: CardView | undefined;
-  onAct: (work: Promise<MixView>) => Promise<void>;
+  onAct: (work: Promise<MixView>) => Promise<boolean>;
 }
 
 /** What no plan asks for: an additive, a colour shampoo, a bowl of one's own. */

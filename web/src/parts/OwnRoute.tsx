@@ -167,7 +167,7 @@ function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNod
           onValue={(times) => set({ times: Math.round(times) }, 'times')}
         />
       )}
-      {(action?.lifts === true || action?.deposits === true) && (
+      {(action?.lifts === true || (action?.deposits === true && laying.shadeClass !== 'DIRECT')) && (
         <Select<number>
           aria-label={`Developer of ${name}`}
           virtual={false}
@@ -205,11 +205,11 @@ function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNod
                 mix: [],
                 ratio: of?.ratio ?? laying.ratio,
                 minutes: of?.minutes ?? laying.minutes,
+                // Direct colour is laid as it is; what was direct before is mixed with the usual deposit developer again.
+                volume: shadeClass === 'DIRECT' ? 0 : laying.volume || 10,
               });
             }}
-            options={(vocabulary?.shadeClasses ?? [])
-              .filter(({ value }) => value !== 'DIRECT')
-              .map(({ value, words }) => ({ value, label: words }))}
+            options={(vocabulary?.shadeClasses ?? []).map(({ value, words }) => ({ value, label: words }))}
           />
           <Mix laying={laying} found={found} name={name} onMix={(mix, merge) => set({ mix }, merge)} />
         </>

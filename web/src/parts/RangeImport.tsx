@@ -21,10 +21,10 @@ export function RangeImport(): ReactNode {
     refetchInterval: (query) => (query.state.data?.state === 'READING' ? LOOK_EVERY : false),
   });
   const begin = async (chosen: File): Promise<void> => {
+    setProblem(null);
     try {
       const range = name.trim() || chosen.name.replace(/\.csv$/i, '').slice(0, 40);
       const begun = await sendRange(range, await chosen.text());
-      setProblem(null);
       setReading(begun.id);
     } catch (error) {
       setProblem(problemOf(error));
@@ -49,12 +49,7 @@ export function RangeImport(): ReactNode {
           value={name}
           onChange={(event) => setName(event.target.value)}
         />
-        <FileButton
-          words="Bring your own range"
-          label="Range file"
-          accept=".csv,text/csv"
-          onFile={(chosen) => void begin(chosen)}
-        />
+        <FileButton words="Bring your own range" label="Range file" accept=".csv,text/csv" onFile={begin} />
       </div>
       {problem && <ProblemNote problem={problem} />}
       {reading > 0 && progress.data && (

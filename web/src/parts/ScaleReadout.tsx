@@ -14,7 +14,8 @@ interface Props {
   /** Names the line that is weighed now, so that a weight is taken for it once. */
   which: string;
   busy: boolean;
-  onTake: (grams: number, source: 'SCALE' | 'HAND') => Promise<void>;
+  /** @return whether it was taken */
+  onTake: (grams: number, source: 'SCALE' | 'HAND', reading: string) => Promise<boolean>;
 }
 
 /** What the scale shows for the weight that is wanted next; a steady one near enough is taken by itself. */
@@ -32,15 +33,18 @@ export function ScaleReadout({ line, which, busy, onTake }: Props): ReactNode {
   const steadyLooks = useRef({ which: '', at: 0, looks: 0 });
   const near = shown !== null && Math.abs(shown.grams - line.missingGrams) <= line.toleranceGrams;
   const over = shown !== null && shown.grams > line.missingGrams + line.toleranceGrams;
-  const take = async (grams: number, source: 'SCALE' | 'HAND'): Promise<void> => {
-    await onTake(grams, source);
-    if (source === 'SCALE') {
-      await tare();
+  const take = async (grams: number, source: 'SCALE' | 'HAND', reading = ''): Promise<void> => {
+    // The product is in the bowl: what was not taken must stay on the scale's figure.
+    if ((await onTake(grams, source, reading)) && source === 'SCALE') {
+      await tare(reading);
     }
   };
-  const tare = async (): Promise<void> => {
+  const tare = async (reading = ''): Promise<void> => {
     try {
-      queries.setQueryData(['scale'], await answered(api.POST('/api/scale/tare')));
+      queries.setQueryData(
+        ['scale'],
+        await answered(api.POST('/api/scale/tare', { params: { query: { reading } } })),
+      );
       setFault(null);
     } catch (error) {
       setFault(problemOf(error));
@@ -64,7 +68,7 @@ export function ScaleReadout({ line, which, busy, onTake }: Props): ReactNode {
     steadyLooks.current = { which, at: looked, looks: settled ? seen.looks + 1 : 0 };
     if (settled && steadyLooks.current.looks >= SETTLED_LOOKS) {
       steadyLooks.current = { which: `${which} taken`, at: looked, looks: 0 };
-      void taking.current(shown.grams, 'SCALE');
+      void taking.current(shown.grams, 'SCALE', shown.reading);
     }
   }, [looked, which, near, shown, busy]);
   const problem = scale.isError ? problemOf(scale.error) : fault;
@@ -111,7 +115,7 @@ export function ScaleReadout({ line, which, busy, onTake }: Props): ReactNode {
         <Button
           type={over ? 'primary' : 'default'}
           disabled={!shown?.steady || shown.grams < 0.1 || busy}
-          onClick={() => shown && void take(Number(shown.grams.toFixed(1)), 'SCALE')}
+          onClick={() => shown && void take(Number(shown.grams.toFixed(1)), 'SCALE', shown.reading)}
         >
           {over ? 'It is in: re-compute' : 'Take what it shows'}
         </Button>
@@ -172,9 +176,9 @@ function StandIn({ missing }: { missing: number }): ReactNode {
   const [plugged, setPlugged] = useState(true);
   const tell = (grams: number, into: boolean): void => {
     setPlugged(into);
-    void api.POST('/api/scale/stand-in', {
-      body: { grams, seconds: grams === 0 ? 0 : 1, plugged: into },
-    });
+    api
+      .POST('/api/scale/stand-in', { body: { grams, seconds: grams === 0 ? 0 : 1, plugged: into } })
+      .catch(() => setPlugged(!into));
   };
   return (
     <div className="stand-in" role="group" aria-label="Stand-in scale">

@@ -1,5 +1,5 @@
 import { Input } from 'antd';
-import { useState, type ReactNode } from 'react';
+import { useRef, useState, type ReactNode } from 'react';
 import { answered, api, problemOf, type BandView, type ZoneView } from '../api/client';
 
 /** A strand typed in one line; what is not understood stays and says where. */
@@ -11,16 +11,22 @@ export function StrandLine(props: {
 }): ReactNode {
   const [line, setLine] = useState('');
   const [refused, setRefused] = useState('');
+  const here = useRef<HTMLDivElement>(null);
+  /** The next key goes on from the strand that was typed, unless the next strand's line takes it. */
+  const toTheStrand = (): void =>
+    here.current?.closest('[data-zone]')?.querySelector<HTMLElement>('[data-band]')?.focus();
   const lay = async (): Promise<void> => {
     try {
-      props.onLaid(await answered(api.POST('/api/strand-line', { body: { line } })));
+      const bands = await answered(api.POST('/api/strand-line', { body: { line } }));
+      toTheStrand();
+      props.onLaid(bands);
     } catch (error) {
       const problem = problemOf(error);
       setRefused(`${problem.field === 'line' ? '' : `${problem.field}: `}${problem.remedy}`);
     }
   };
   return (
-    <div className="strand-typed">
+    <div ref={here} className="strand-typed">
       <Input
         autoFocus
         aria-label={`${props.name} in one line`}
@@ -36,6 +42,7 @@ export function StrandLine(props: {
             event.preventDefault();
             void lay();
           } else if (event.key === 'Escape') {
+            toTheStrand();
             props.onClose();
           }
         }}

@@ -9,6 +9,8 @@ import { CautionLine, keyOf } from './Cautions';
 import { DraftField, typedNumber } from './DraftField';
 import { SelectField } from './SelectField';
 import { Compared, SeenEditor } from './TestSeen';
+import { serverNow } from '../state/clock';
+import { refusedAt } from '../state/refused';
 
 /** One panel: what is tried on which hair, its clock, what was seen, and what was predicted. */
 export function TestPanel(props: {
@@ -25,11 +27,11 @@ export function TestPanel(props: {
   const vocabulary = useVocabulary().data;
   const word = choices?.products.find(({ value }) => value === test.product.kind);
   const refused = (field: string): string | undefined =>
-    state.saving.status === 'refused' &&
-    state.saving.problem.field.includes(`strandTests[${props.number - 1}]`) &&
-    state.saving.problem.field.endsWith(field)
-      ? state.saving.problem.remedy
-      : undefined;
+    refusedAt(
+      state.saving,
+      `strandTests[${props.number - 1}].${field}`,
+      `strandTests[${props.number - 1}].product.${field}`,
+    );
   const product = (change: Partial<StrandTestView['product']>, merge?: string): void =>
     onChange({ product: { ...test.product, ...change } }, merge);
   const figure = (label: string, field: 'volume' | 'ratio' | 'amount', suffix: string): ReactNode => (
@@ -178,12 +180,12 @@ function Clock({
   onChange: (change: Partial<StrandTestView>) => void;
 }): ReactNode {
   const running = test.startedAt !== '' && test.minutesOn === 0;
-  const [now, setNow] = useState(() => Date.now());
+  const [now, setNow] = useState(serverNow);
   useEffect(() => {
     if (!running) {
       return undefined;
     }
-    const timer = setInterval(() => setNow(Date.now()), 1000);
+    const timer = setInterval(() => setNow(serverNow()), 1000);
     return () => clearInterval(timer);
   }, [running]);
   const seconds = Math.max(0, Math.floor((now - new Date(test.startedAt).getTime()) / 1000));
@@ -204,7 +206,7 @@ function Clock({
           <Button
             disabled={blocked}
             title={blocked ? 'Blocked: see below what settles it' : undefined}
-            onClick={() => onChange({ startedAt: new Date().toISOString(), minutesOn: 0 })}
+            onClick={() => onChange({ startedAt: new Date(serverNow()).toISOString(), minutesOn: 0 })}
           >
             {test.minutesOn > 0 ? 'Start again' : 'Start the clock'}
           </Button>

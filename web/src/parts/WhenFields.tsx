@@ -1,13 +1,12 @@
 import type { ReactNode } from 'react';
 import { useCase } from '../state/caseContext';
+import { refusedAt } from '../state/refused';
 import { DraftField } from './DraftField';
 
 /** The day of the work and when it begins. */
 export function WhenFields(): ReactNode {
   const { document, state } = useCase();
   const { content, saving } = state;
-  const refused = (field: string): string | undefined =>
-    saving.status === 'refused' && saving.problem.field.endsWith(field) ? saving.problem.remedy : undefined;
   return (
     <>
       <DraftField
@@ -15,7 +14,7 @@ export function WhenFields(): ReactNode {
         type="date"
         width={158}
         value={content.date}
-        refused={refused('date')}
+        refused={refusedAt(saving, 'date')}
         onText={(date) => date !== '' && document.edit({ ...content, date }, 'date')}
       />
       <DraftField
@@ -23,7 +22,7 @@ export function WhenFields(): ReactNode {
         type="time"
         width={132}
         value={content.startTime.slice(0, 5)}
-        refused={refused('startTime')}
+        refused={refusedAt(saving, 'startTime')}
         onText={(startTime) => startTime !== '' && document.edit({ ...content, startTime }, 'startTime')}
       />
     </>

@@ -15,6 +15,7 @@ import { AimFields } from './AimFields';
 import { Choice } from './Choice';
 import { DraftField, typedNumber } from './DraftField';
 import { Photos } from './Photos';
+import { useTell } from '../state/useTell';
 
 type Kind = WishView['design']['kind'];
 
@@ -38,9 +39,12 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
     label: vocabulary?.places.find(({ value }) => value === place)?.words ?? place,
   }));
   const { kind } = wish.design;
+  const tell = useTell();
   const photographed = async ({ l, a, b }: MeasuredView): Promise<void> => {
     const { level, tone, picked } = await answered(api.POST('/api/measured-colour', { body: { l, a, b } }));
-    set({ level, tone, picked });
+    // What was edited while the answer was on its way stays.
+    const now = document.snapshot().content;
+    document.edit({ ...now, wish: { ...now.wish, level, tone, picked } });
   };
   const colour = (name: string, of: 'root' | 'ends' | 'pieces'): ReactNode => (
     <AimFields name={name} aim={wish.design[of]} onAim={(aim: AimView) => design({ [of]: aim })} />
@@ -214,7 +218,7 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
         </section>
         <section>
           <h3>From a photograph</h3>
-          <Photos onColour={(colour) => void photographed(colour)} />
+          <Photos onColour={(colour) => tell(photographed(colour))} />
         </section>
       </div>
     </Drawer>

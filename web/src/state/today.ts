@@ -1,6 +1,8 @@
-/** The day here and now, as 2026-11-23. */
+import { dayOf, serverNow } from './clock';
+
+/** The day by the program's clock, as 2026-11-23. */
 export function today(): string {
-  return isoDay(new Date());
+  return dayOf(serverNow());
 }
 
 export function isoDay(day: Date): string {

@@ -1,6 +1,7 @@
 import type { BandView } from '../api/client';
 import { useCase } from './caseContext';
 import { withBand, type BandAt } from './strands';
+import { refusedAt } from './refused';
 
 /** The band in hand, how it is changed, and what of it was refused last. */
 export function useBand(at: BandAt): {
@@ -18,12 +19,7 @@ export function useBand(at: BandAt): {
     band: zone?.bands[at.band],
     last: at.band === (zone?.bands.length ?? 0) - 1,
     set: (change, merge) => document.edit(withBand(content, at, change), merge),
-    refused: (field) =>
-      saving.status === 'refused' &&
-      saving.problem.field.includes(path) &&
-      saving.problem.field.endsWith(field)
-        ? saving.problem.remedy
-        : undefined,
+    refused: (field) => refusedAt(saving, `${path}.${field}`, `${path}.detail.${field}`),
     path,
   };
 }

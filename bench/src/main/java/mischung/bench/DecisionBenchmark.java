@@ -9,6 +9,7 @@ import mischung.doubt.Calibration;
 import mischung.formula.Formula;
 import mischung.formula.FormulaSearch;
 import mischung.formula.FormulaTask;
+import mischung.formula.Oddness;
 import mischung.hair.Canvas;
 import mischung.hair.Dyes;
 import mischung.hair.Look;
@@ -73,7 +74,8 @@ public class DecisionBenchmark {
                 6,
                 8,
                 List.of(),
-                1);
+                1,
+                new Oddness(Oddness.Purpose.TARGET, 7, Tone.BEIGE));
     }
 
     private Desk desk() {

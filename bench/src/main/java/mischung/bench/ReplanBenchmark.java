@@ -17,6 +17,7 @@ import mischung.hair.Strand;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.Zone;
+import mischung.job.Basis;
 import mischung.job.Clock;
 import mischung.job.Entry;
 import mischung.job.Event;
@@ -128,19 +129,25 @@ public class ReplanBenchmark {
         return Event.Seen.byEye(lifting.key(), lifting.zones().get(0), darker, Optional.empty());
     }
 
+    private Recheck recheck() {
+        return Recheck.of(plan, order.batches(), job, seen, Calibration.none(), now)
+                .orElseThrow();
+    }
+
+    private Replan.Place place() {
+        return new Replan.Place(
+                plan, Basis.of(plan, desk(Calibration.none())), this::desk, Calibration.none(), Durations.USUAL, job);
+    }
+
     @Benchmark
     public Replan replan() {
-        Recheck recheck = Recheck.of(plan, order.batches(), job, seen, Calibration.none(), now)
-                .orElseThrow();
-        return new Replan.Place(plan, this::desk, Calibration.none(), Durations.USUAL, job).afterLook(recheck);
+        return place().afterLook(recheck());
     }
 
     /** What comes after, beside: other bowls and rounds. */
     @Benchmark
     public Replan thorough() {
-        Recheck recheck = Recheck.of(plan, order.batches(), job, seen, Calibration.none(), now)
-                .orElseThrow();
-        return new Replan.Place(plan, this::desk, Calibration.none(), Durations.USUAL, job).thorough(recheck);
+        return place().thorough(recheck());
     }
 
     @Benchmark

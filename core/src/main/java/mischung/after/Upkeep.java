@@ -77,7 +77,7 @@ public final class Upkeep {
      */
     public static Set<Kind> needed(Plan plan, List<PlanStep> steps) {
         Set<Kind> all = EnumSet.noneOf(Kind.class);
-        Predicate<BandRef> scalp = at -> plan.head().at(at).atScalp();
+        Predicate<BandRef> scalp = at -> plan.head().at(at).touchesScalp();
         boolean roots = steps.stream()
                 .flatMap(step -> step.lifts().stream())
                 .anyMatch(lift -> lift.bands().stream().anyMatch(scalp));

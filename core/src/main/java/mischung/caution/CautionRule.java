@@ -3,6 +3,7 @@ package mischung.caution;
 /** Every caution there is. The names are kept with overrides, so they stay as they are. */
 public enum CautionRule {
     EARLIER_REACTION("Earlier reaction", false),
+    EARLIER_REACTION_LIGHTENER("Earlier reaction, and lightener", true),
     BLACK_TATTOO("Black henna tattoo", false),
     PATCH_TEST("Patch test", true),
     SCALP("Scalp", false),

@@ -1,13 +1,13 @@
 package mischung.caution;
 
-import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import mischung.Constants;
 import mischung.caution.Caution.Strength;
 import mischung.caution.Work.Trait;
 import mischung.change.Change;
@@ -20,6 +20,7 @@ import mischung.consult.Scalp;
 import mischung.hair.Band;
 import mischung.hair.Fibre;
 import mischung.history.Service;
+import mischung.mix.BowlContent;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 
@@ -28,8 +29,6 @@ import mischung.plan.PlanStep;
  * maker's instructions come first.
  */
 public final class Cautions {
-    private static final Constants FIGURES = Constants.in("caution");
-
     private static final String ONLY_A_DOCTOR =
             "A doctor's word that names this product; nobody in the salon can lift it.";
 
@@ -39,25 +38,25 @@ public final class Cautions {
 
     private final Consultation told;
     private final Set<Service> onTheHair;
-    private final LocalDate today;
+    private final ZonedDateTime now;
 
-    private Cautions(Consultation told, Set<Service> onTheHair, LocalDate today) {
+    private Cautions(Consultation told, Set<Service> onTheHair, ZonedDateTime now) {
         this.told = told;
         this.onTheHair = onTheHair;
-        this.today = today;
+        this.now = now;
     }
 
     /**
      * @param onTheHair what the history has laid on the hair that is still there
-     * @param today the day of the work
+     * @param now by the clock: the day a visit is booked for says nothing of what has passed by then
      */
-    public static Cautions forClient(Consultation told, Set<Service> onTheHair, LocalDate today) {
-        return new Cautions(told, onTheHair, today);
+    public static Cautions forClient(Consultation told, Set<Service> onTheHair, ZonedDateTime now) {
+        return new Cautions(told, onTheHair, now);
     }
 
     /** For hair of nobody, as on the page that shows the model at work: everything is still to be asked. */
     public static List<Caution> of(Change change, Fibre end) {
-        Cautions nobody = new Cautions(Consultation.unasked(), Set.of(), LocalDate.EPOCH);
+        Cautions nobody = new Cautions(Consultation.unasked(), Set.of(), Instant.EPOCH.atZone(ZoneOffset.UTC));
         return nobody.all(Work.of(change, end)).stream()
                 .filter(c -> !OF_THE_CLIENT.contains(c.rule()))
                 .map(c -> c.strength() == Strength.BLOCK && !ofTheProduct(c.rule())
@@ -104,6 +103,15 @@ public final class Cautions {
         return all;
     }
 
+    /**
+     * Before a bowl goes on, judged by what is in it.
+     *
+     * @param touchesScalp whether it does, or may because nobody said where it goes
+     */
+    public List<Caution> before(BowlContent content, boolean touchesScalp) {
+        return all(Work.of(content, touchesScalp));
+    }
+
     /** Before anything of a plan. */
     public List<Caution> before(Plan plan) {
         if (plan.steps().isEmpty()) {
@@ -136,16 +144,21 @@ public final class Cautions {
 
     /** Stop on any earlier reaction, also to a temporary black henna tattoo, which often holds the same dye. */
     private void reactions(Work work, List<Caution> all) {
+        if (work.is(Trait.PERSULFATE) && told.earlierReaction() == Answer.YES) {
+            all.add(
+                    Caution.block(
+                            CautionRule.EARLIER_REACTION_LIGHTENER,
+                            "The client reacted to colour before" + allergies()
+                                    + ". Skin that has reacted once answers sooner to lightener too: no lightener.",
+                            "A doctor's word that names this product; or somebody takes it on by name, off the scalp and watched."));
+        }
         if (!work.is(Trait.COLOUR)) {
             return;
         }
         if (told.earlierReaction() == Answer.YES) {
             all.add(Caution.block(
                     CautionRule.EARLIER_REACTION,
-                    "The client reacted to colour before"
-                            + (told.allergies().isBlank()
-                                    ? ""
-                                    : " (" + told.allergies().strip() + ")")
+                    "The client reacted to colour before" + allergies()
                             + ". The next reaction can be far worse: no colour.",
                     ONLY_A_DOCTOR));
         } else if (told.earlierReaction() == Answer.NOT_ASKED) {
@@ -171,59 +184,74 @@ public final class Cautions {
         }
     }
 
+    private String allergies() {
+        return told.allergies().isBlank() ? "" : " (" + told.allergies().strip() + ")";
+    }
+
     private void patchTest(Work work, List<Caution> all) {
         if (!work.is(Trait.OXIDATIVE)) {
             return;
         }
         PatchTest test = told.patchTest();
         int hours = (int) PatchTest.hours();
-        if (test.result() == PatchTest.Result.REACTION) {
+        String of = test.placed().map(at -> at.toLocalDate().toString()).orElse("");
+        Optional<Caution> standing = switch (test.at(now)) {
             // A reaction on the skin is an earlier reaction, so nobody may take it on.
-            all.add(Caution.block(
-                    CautionRule.EARLIER_REACTION,
-                    "The patch test showed a reaction: no oxidative colour.",
-                    ONLY_A_DOCTOR));
-            return;
-        }
-        if (test.placed().isEmpty()) {
-            all.add(Caution.open(
-                    CautionRule.PATCH_TEST,
-                    "No patch test was laid. By the product's instructions, commonly " + hours
-                            + " hours before oxidative colour.",
-                    "A patch test read without reaction."));
-            return;
-        }
-        LocalDate placed = test.placed().get();
-        if (test.result() == PatchTest.Result.NOT_READ) {
-            all.add(Caution.open(
-                    CautionRule.PATCH_TEST,
-                    "The patch test of " + placed + " was not read yet.",
-                    "Reading it: no reaction after the time the product's instructions say, commonly " + hours
-                            + " hours."));
-        } else if (today.isBefore(test.readableFrom().orElse(placed))) {
-            all.add(Caution.open(
-                    CautionRule.PATCH_TEST,
-                    "The patch test of " + placed + " is less than " + hours + " hours old.",
-                    "Waiting, and reading it again."));
-        } else if (ChronoUnit.DAYS.between(placed, today) > 7 * FIGURES.of("patch test holds")) {
-            all.add(Caution.open(
-                    CautionRule.PATCH_TEST,
-                    "The patch test of " + placed + " is more than " + (int) FIGURES.of("patch test holds")
-                            + " weeks old; skin changes its mind.",
-                    "A fresh one read without reaction, or what the product's instructions say."));
-        }
+            case REACTED ->
+                Optional.of(Caution.block(
+                        CautionRule.EARLIER_REACTION,
+                        "The patch test showed a reaction: no oxidative colour.",
+                        ONLY_A_DOCTOR));
+            case NOT_LAID ->
+                Optional.of(Caution.open(
+                        CautionRule.PATCH_TEST,
+                        "No patch test was laid. By the product's instructions, commonly " + hours
+                                + " hours before oxidative colour.",
+                        "A patch test read without reaction."));
+            case NOT_READ ->
+                Optional.of(Caution.open(
+                        CautionRule.PATCH_TEST,
+                        "The patch test of " + of + " was not read yet.",
+                        "Reading it: no reaction after the time the product's instructions say, commonly " + hours
+                                + " hours."));
+            case READ_TOO_EARLY ->
+                Optional.of(Caution.open(
+                        CautionRule.PATCH_TEST,
+                        "The patch test of " + of + " was read before it had lain for " + hours
+                                + " hours, or nobody noted when.",
+                        "Waiting, and reading it again."));
+            case STILL_TO_COME ->
+                Optional.of(Caution.open(
+                        CautionRule.PATCH_TEST,
+                        "The patch test is noted for a moment that is still to come.",
+                        "The day and the hour at which it was really laid and read."));
+            case TOO_OLD ->
+                Optional.of(Caution.open(
+                        CautionRule.PATCH_TEST,
+                        "The patch test of " + of + " is more than " + (int) PatchTest.weeks()
+                                + " weeks old; skin changes its mind.",
+                        "A fresh one read without reaction, or what the product's instructions say."));
+            case CLEAR -> Optional.empty();
+        };
+        standing.ifPresent(all::add);
     }
 
     private void scalp(Work work, List<Caution> all) {
+        if (told.scalp() == Scalp.BROKEN && work.is(Trait.PRODUCT)) {
+            all.add(Caution.block(
+                    CautionRule.SCALP,
+                    "The scalp is broken: nothing is done but rinsing with cool water.",
+                    "A scalp that has healed, looked at again."));
+            return;
+        }
         boolean touches = work.is(Trait.PERSULFATE) || work.is(Trait.OXIDATIVE);
         if (!touches) {
             return;
         }
-        if (told.scalp() == Scalp.BROKEN || told.scalp() == Scalp.IRRITATED) {
+        if (told.scalp() == Scalp.IRRITATED) {
             all.add(Caution.block(
                     CautionRule.SCALP,
-                    "The scalp is " + (told.scalp() == Scalp.BROKEN ? "broken" : "irritated")
-                            + ": no lightener and no oxidative colour.",
+                    "The scalp is irritated: no lightener and no oxidative colour.",
                     "A scalp that has healed, looked at again."));
         } else if (told.scalp() == Scalp.NOT_LOOKED_AT) {
             all.add(Caution.open(

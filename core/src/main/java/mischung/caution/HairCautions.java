@@ -3,6 +3,7 @@ package mischung.caution;
 import java.util.List;
 import mischung.Constants;
 import mischung.caution.Work.Trait;
+import mischung.hair.LevelScale;
 
 /** What the hair itself and the place it grows from ask for, whoever it belongs to. */
 final class HairCautions {
@@ -44,10 +45,11 @@ final class HairCautions {
     }
 
     private static void strongAtScalp(Work work, List<Caution> all) {
-        if (work.is(Trait.AT_SCALP) && work.volume() >= FIGURES.of("strong developer")) {
+        if (work.is(Trait.AT_SCALP) && work.volume() > FIGURES.of("most at the scalp")) {
             all.add(Caution.block(
                     CautionRule.STRONG_AT_SCALP,
-                    "No 30 or 40 vol on the scalp by default. It burns; the maker's instructions and local law decide.",
+                    "No more than 20 vol on the scalp by default, and this is " + LevelScale.figure(work.volume())
+                            + " vol. It burns; the maker's instructions and local law decide.",
                     "A weaker developer, or keeping it off the scalp."));
         }
         if (work.is(Trait.CLEANSE_MIX) && work.is(Trait.AT_SCALP)) {

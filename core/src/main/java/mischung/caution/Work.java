@@ -18,13 +18,13 @@ import mischung.hair.Band;
 import mischung.hair.Elasticity;
 import mischung.hair.Fibre;
 import mischung.hair.Porosity;
+import mischung.mix.BowlContent;
 import mischung.plan.Action;
-import mischung.plan.BowlPlace;
 import mischung.plan.Laying;
-import mischung.plan.LiftWay;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.product.ShadeClass;
+import mischung.shelf.Kind;
 
 /**
  * A piece of work as far as it can hurt.
@@ -38,6 +38,8 @@ record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasti
     enum Trait {
         /** On the client, not on a strand that was cut off. */
         ON_HEAD,
+        /** Whatever is put on the hair, care too. */
+        PRODUCT,
         /** Any colour. */
         COLOUR,
         /** Colour that develops with peroxide. */
@@ -83,11 +85,30 @@ record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasti
         return new Work(traits, volume(change), List.of(), end.elasticity());
     }
 
+    /**
+     * What is in a bowl, whatever it was planned for.
+     *
+     * @param touchesScalp whether it does, or may: where nobody said where it goes, it does
+     */
+    static Work of(BowlContent content, boolean touchesScalp) {
+        Set<Trait> traits = EnumSet.of(Trait.ON_HEAD, Trait.PRODUCT);
+        boolean lightener = content.kinds().contains(Kind.LIGHTENER);
+        boolean oxidative = content.classes().stream().anyMatch(of -> of != ShadeClass.DIRECT);
+        add(traits, Trait.PERSULFATE, lightener);
+        add(traits, Trait.COLOUR, !content.classes().isEmpty());
+        add(traits, Trait.OXIDATIVE, oxidative);
+        add(traits, Trait.CLEANSE_MIX, lightener && oxidative);
+        add(traits, Trait.COVERAGE, content.classes().contains(ShadeClass.COVERAGE));
+        add(traits, Trait.REMOVER, content.kinds().contains(Kind.REMOVER));
+        add(traits, Trait.AT_SCALP, touchesScalp);
+        return new Work(traits, content.volume(), List.of(), Elasticity.SPRINGS_BACK);
+    }
+
     /** The pieces of work of a round of a plan, bowl by bowl: what is strong off the scalp is not strong on it. */
     static List<Work> of(Plan plan, PlanStep step) {
         List<Work> all = new ArrayList<>();
         for (Laying laying : step.round().layings()) {
-            Set<Trait> traits = traits(plan, step, laying);
+            Set<Trait> traits = traits(plan, laying);
             if (!traits.isEmpty()) {
                 List<Band> bands =
                         laying.bands().stream().map(plan.head()::band).toList();
@@ -105,30 +126,29 @@ record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasti
         return all;
     }
 
-    private static Set<Trait> traits(Plan plan, PlanStep step, Laying laying) {
+    private static Set<Trait> traits(Plan plan, Laying laying) {
         Set<Trait> traits = EnumSet.noneOf(Trait.class);
+        if (!laying.action().laysProduct()) {
+            return traits;
+        }
+        traits.add(Trait.PRODUCT);
         if (laying.action().deposits()) {
             traits.add(Trait.COLOUR);
             add(traits, Trait.OXIDATIVE, laying.shadeClass() != ShadeClass.DIRECT);
             add(traits, Trait.COVERAGE, laying.shadeClass() == ShadeClass.COVERAGE);
-            add(
-                    traits,
-                    Trait.AT_SCALP,
-                    step.bowls().stream()
-                            .anyMatch(bowl ->
-                                    bowl.laying().bands().equals(laying.bands()) && bowl.place() == BowlPlace.ROOTS));
         } else if (laying.action().lifts()) {
             boolean cleanse = laying.action() == Action.CLEANSE;
             traits.add(Trait.PERSULFATE);
             add(traits, Trait.CLEANSE_MIX, cleanse);
             add(traits, Trait.COLOUR, cleanse);
             add(traits, Trait.OXIDATIVE, cleanse);
-            boolean atScalp =
-                    laying.bands().stream().anyMatch(at -> plan.head().at(at).atScalp());
-            add(traits, Trait.AT_SCALP, laying.way() == LiftWay.ROOT || (cleanse && atScalp));
         } else if (laying.action() == Action.REMOVE) {
             traits.add(Trait.REMOVER);
         }
+        add(
+                traits,
+                Trait.AT_SCALP,
+                laying.bands().stream().anyMatch(at -> plan.head().at(at).touchesScalp()));
         return traits;
     }
 
@@ -147,7 +167,7 @@ record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasti
     }
 
     private static Set<Trait> traits(Change change) {
-        Set<Trait> traits = EnumSet.noneOf(Trait.class);
+        Set<Trait> traits = EnumSet.of(Trait.PRODUCT);
         add(traits, Trait.REMOVER, change instanceof RemoverRound);
         if (change instanceof Lightening laid) {
             boolean cleanse = laid.product() == LiftProduct.CLEANSE_MIX;

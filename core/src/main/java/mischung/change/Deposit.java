@@ -18,15 +18,18 @@ public final class Deposit {
 
     private static final ByPorosity YELLOW = ByPorosity.of(FIGURES, "yellow");
     private static final ByPorosity RED = ByPorosity.of(FIGURES, "red");
+    private static final ByPorosity VIOLET = ByPorosity.of(FIGURES, "violet");
     private static final ByPorosity BLUE = ByPorosity.of(FIGURES, "blue");
     private static final ByPorosity EVENED_YELLOW = evened("yellow");
     private static final ByPorosity EVENED_RED = evened("red");
+    private static final ByPorosity EVENED_VIOLET = evened("violet");
     private static final ByPorosity EVENED_BLUE = evened("blue");
+    private static final double CLOSED = FIGURES.of("never lifted");
     private static final ByPorosity OPEN = ByPorosity.of(FIGURES, "direct");
 
     private Deposit() {}
 
-    /** Factors on the mix's three primaries, for the coloured and for the white fibres of one canvas. */
+    /** Factors on the mix's four primaries, for the coloured and for the white fibres of one canvas. */
     public record Uptake(DyeKind kind, Dyes coloured, Dyes white) {
         public Canvas laidOn(Canvas canvas, Dyes mixed) {
             return canvas.plus(kind, onColoured(mixed), onWhite(mixed));
@@ -34,12 +37,12 @@ public final class Deposit {
 
         /** What of the mix's dye stays in the coloured fibres. */
         public Dyes onColoured(Dyes mixed) {
-            return mixed.times(coloured.yellow(), coloured.red(), coloured.blue());
+            return mixed.times(coloured);
         }
 
         /** What of it stays in the white ones. */
         public Dyes onWhite(Dyes mixed) {
-            return mixed.times(white.yellow(), white.red(), white.blue());
+            return mixed.times(white);
         }
     }
 
@@ -64,8 +67,13 @@ public final class Deposit {
         double whiteShare = shadeClass == ShadeClass.COVERAGE || direct ? 1 : FIGURES.of("white fibre");
         return new Uptake(
                 shadeClass.kind(),
-                drink.times(room(canvas.coloured().dyes())),
+                drink.times(room(canvas.coloured().dyes()) * taken(canvas.fibre())),
                 drink.times(room(canvas.white().dyes()) * whiteShare));
+    }
+
+    /** Hair that was never lifted is closed and takes little; developer that lifts opens it before the dye goes in. */
+    private static double taken(Fibre fibre) {
+        return CLOSED + (1 - CLOSED) * fibre.opened();
     }
 
     /** Less developer than usual makes it fuller, more makes it sheerer: by the square root of the dilution. */
@@ -84,8 +92,12 @@ public final class Deposit {
     private static Dyes drink(Fibre fibre) {
         double degree = fibre.porosity();
         return fibre.evened()
-                ? new Dyes(EVENED_YELLOW.at(degree), EVENED_RED.at(degree), EVENED_BLUE.at(degree))
-                : new Dyes(YELLOW.at(degree), RED.at(degree), BLUE.at(degree));
+                ? new Dyes(
+                        EVENED_YELLOW.at(degree),
+                        EVENED_RED.at(degree),
+                        EVENED_VIOLET.at(degree),
+                        EVENED_BLUE.at(degree))
+                : new Dyes(YELLOW.at(degree), RED.at(degree), VIOLET.at(degree), BLUE.at(degree));
     }
 
     private static ByPorosity evened(String primary) {
@@ -95,7 +107,7 @@ public final class Deposit {
     /** Direct dye goes where hair is open. */
     private static Dyes open(Fibre fibre) {
         double share = OPEN.at(fibre.porosity());
-        return new Dyes(share, share, share);
+        return new Dyes(share, share, share, share);
     }
 
     private static double room(Dyes inside) {

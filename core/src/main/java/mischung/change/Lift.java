@@ -15,10 +15,11 @@ import mischung.hair.Thickness;
 /**
  * Taking out by oxidation. Each pigment is lost in proportion to what is there, at a rate of its own, over a
  * <em>dose</em>: the rate of the product times its time, with the product growing weaker exponentially. Part of the
- * eumelanin turns into warm residue on its way, which is what contributing pigment is.
+ * eumelanin turns into warm residue on its way, which is what contributing pigment is, and the flatter melanin follows it.
  *
- * <p>With dose {@code E}: {@code eumelanin = e₀·exp(−kE)}, {@code residue = r₀·exp(−E) + φk·e₀·(exp(−E) − exp(−kE)) / (k −
- * 1)}: the closed form of the two losses in a row, so no step length enters.
+ * <p>With dose {@code E}: {@code eumelanin = e₀·exp(−kE)}, {@code residue = r₀·exp(−rE) + φk·e₀·(exp(−rE) − exp(−kE)) / (k −
+ * r)}: the closed form of the two losses in a row, so no step length enters. The melanin beside it is {@code m(w)·(p₀/m(w₀))^exp(−sE)}
+ * where {@code w} is the residue there and to come and {@code m} the ladder's.
  */
 public final class Lift {
     private static final Constants FIGURES = Constants.in("lift");
@@ -27,6 +28,8 @@ public final class Lift {
     private static final double EUMELANIN = FIGURES.of("eumelanin");
     private static final double PHEOMELANIN = FIGURES.of("pheomelanin");
     private static final double RESIDUE = FIGURES.of("residue");
+    private static final double LADDER_PULL = FIGURES.of("ladder pull");
+    private static final double OPENS = FIGURES.of("opens");
     private static final double LEFT_WARM = FIGURES.of("residue from eumelanin");
     private static final double RATIO_EXPONENT = FIGURES.of("ratio exponent");
     private static final double USUAL_SECTION = FIGURES.of("usual section");
@@ -45,8 +48,8 @@ public final class Lift {
     private static final Map<Pigment, Double> DYES = figures(
             FIGURES,
             new Pigment[] {
-                Pigment.DYE_YELLOW, Pigment.DYE_RED, Pigment.DYE_BLUE,
-                Pigment.DIRECT_YELLOW, Pigment.DIRECT_RED, Pigment.DIRECT_BLUE
+                Pigment.DYE_YELLOW, Pigment.DYE_RED, Pigment.DYE_VIOLET, Pigment.DYE_BLUE,
+                Pigment.DIRECT_YELLOW, Pigment.DIRECT_RED, Pigment.DIRECT_VIOLET, Pigment.DIRECT_BLUE
             },
             Pigment::words);
 
@@ -64,7 +67,7 @@ public final class Lift {
         double dose = factors.lift() * dose(laid, canvas.fibre());
         Canvas lifted = by(canvas, dose, laid.product().takesDye());
         double cost = factors.damage() * cost(laid, dose, canvas.fibre());
-        return lifted.with(lifted.fibre().spent(cost));
+        return lifted.with(lifted.fibre().spent(cost).openedTo(Math.exp(-OPENS * dose)));
     }
 
     /** What a laying of product reaches on such hair, ≥ 0; 1 takes 63 % of the warm residue away. */
@@ -103,15 +106,29 @@ public final class Lift {
         double warmLeft = Math.exp(-RESIDUE * dose);
         double made = LEFT_WARM * EUMELANIN * eumelanin * (warmLeft - left) / (EUMELANIN - RESIDUE);
         double residue = pigments.amount(Pigment.RESIDUE) * warmLeft + made;
-        return pigments.times(pigment -> factor(pigment, dose, takesDye)).with(Pigment.RESIDUE, residue);
+        double warm = pigments.amount(Pigment.RESIDUE) + LEFT_WARM * eumelanin;
+        return pigments.times(pigment -> factor(pigment, dose, takesDye))
+                .with(Pigment.RESIDUE, residue)
+                .with(Pigment.PHEOMELANIN, melanin(pigments.amount(Pigment.PHEOMELANIN), warm, warm * warmLeft, dose));
+    }
+
+    /**
+     * The flatter melanin follows the residue that is there or still to come, along the ladder of lifted hair; how far it stands
+     * from the ladder is lost in proportion, so that hair of every natural level comes out alike.
+     */
+    private static double melanin(double before, double warm, double warmAfter, double dose) {
+        if (before == 0 || warm == 0) {
+            return before * Math.exp(-PHEOMELANIN * dose);
+        }
+        double beside = before / Pigments.melaninBeside(warm);
+        return Pigments.melaninBeside(warmAfter) * Math.pow(beside, Math.exp(-LADDER_PULL * dose));
     }
 
     private static double factor(Pigment pigment, double dose, boolean takesDye) {
         return switch (pigment) {
             case EUMELANIN -> Math.exp(-EUMELANIN * dose);
-            case PHEOMELANIN -> Math.exp(-PHEOMELANIN * dose);
-            case RESIDUE, KERATIN -> 1;
-            case DYE_YELLOW, DYE_RED, DYE_BLUE, DIRECT_YELLOW, DIRECT_RED, DIRECT_BLUE ->
+            case PHEOMELANIN, RESIDUE, KERATIN -> 1;
+            case DYE_YELLOW, DYE_RED, DYE_VIOLET, DYE_BLUE, DIRECT_YELLOW, DIRECT_RED, DIRECT_VIOLET, DIRECT_BLUE ->
                 takesDye ? Math.exp(-DYES.get(pigment) * dose) : 1;
         };
     }

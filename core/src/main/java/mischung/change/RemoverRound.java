@@ -63,6 +63,7 @@ public record RemoverRound(double minutes, boolean covered, boolean clarified, d
         DyeKind kind = DyeKind.OXIDATIVE;
         return pigments.with(kind.yellow(), inside.yellow() * left(share, "yellow"))
                 .with(kind.red(), inside.red() * left(share, "red"))
+                .with(kind.violet(), inside.violet() * left(share, "violet"))
                 .with(kind.blue(), inside.blue() * left(share, "blue"));
     }
 

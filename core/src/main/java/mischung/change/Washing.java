@@ -50,8 +50,9 @@ public record Washing(double washes, boolean clarifying) implements Change {
         return switch (pigment) {
             case DYE_YELLOW -> FIGURES.of("yellow") / fibre.grip();
             case DYE_RED -> FIGURES.of("red") / fibre.grip();
+            case DYE_VIOLET -> FIGURES.of("violet") / fibre.grip();
             case DYE_BLUE -> FIGURES.of("blue") / fibre.grip();
-            case DIRECT_YELLOW, DIRECT_RED, DIRECT_BLUE -> FIGURES.of(pigment.words());
+            case DIRECT_YELLOW, DIRECT_RED, DIRECT_VIOLET, DIRECT_BLUE -> FIGURES.of(pigment.words());
             case EUMELANIN, PHEOMELANIN, RESIDUE, KERATIN -> 0;
         };
     }

@@ -293,7 +293,7 @@ final class DepositChecks {
                 "levels",
                 cleared.level() - tooDark.level()));
         Application tinge =
-                new Application(new Dyes(0, 0.12, 0.14), ShadeClass.GLOSS, 1, 6, 20, Wetness.DRY, Setting.OPEN);
+                new Application(new Dyes(0, 0, 0.06, 0), ShadeClass.GLOSS, 1, 6, 20, Wetness.DRY, Setting.OPEN);
         Canvas violet = tinge.on(lifted(11));
         checks.add(between(
                 "R52",

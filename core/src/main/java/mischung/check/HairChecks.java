@@ -24,6 +24,9 @@ import mischung.product.ShadeClass;
 
 /** Levels, contributing pigment, what cancels what, mixtures, wet hair: rules R1–R5, R8, R22, R50, R72. */
 final class HairChecks {
+    private static final Dyes VIOLET = new Dyes(0, 0, 1, 0);
+    private static final Dyes BLUE = new Dyes(0, 0, 0, 1);
+
     private HairChecks() {}
 
     static List<Check> all() {
@@ -103,19 +106,14 @@ final class HairChecks {
     }
 
     private static void cancelling(List<Check> checks) {
-        checks.add(
-                atMost("R4", "Blue cancels orange: chroma left of lifted 5", 0.5, "", cancelled(lifted(5), 0, 0, 1)));
+        checks.add(atMost("R4", "Blue cancels orange: chroma left of lifted 5", 0.5, "", cancelled(lifted(5), BLUE)));
         checks.add(atMost(
-                "R4",
-                "Violet cancels yellow: chroma left of lifted 10",
-                0.35,
-                "",
-                cancelled(lifted(10), 0, 0.45, 0.55)));
-        Canvas red = lifted(7).plus(new Dyes(0.1, 0.35, 0), Dyes.NONE);
+                "R4", "Violet cancels yellow: chroma left of lifted 10", 0.35, "", cancelled(lifted(10), VIOLET)));
+        Canvas red = lifted(7).plus(new Dyes(0.1, 0.35, 0, 0), Dyes.NONE);
         checks.add(between(
                 "R4", "Red hair to begin with, hue", 10, 45, "°", red.lab().hueDegrees()));
-        checks.add(atMost("R4", "Green cancels red: chroma left", 0.6, "", cancelled(red, 0.2, 0, 0.8)));
-        Canvas green = lifted(10).plus(new Dyes(0, 0, 0.06), Dyes.NONE);
+        checks.add(atMost("R4", "Green cancels red: chroma left", 0.6, "", cancelled(red, new Dyes(0.2, 0, 0, 0.8))));
+        Canvas green = lifted(10).plus(new Dyes(0, 0, 0, 0.06), Dyes.NONE);
         checks.add(between(
                 "R5",
                 "A little blue on lifted 10 turns green, hue",
@@ -123,7 +121,7 @@ final class HairChecks {
                 180,
                 "°",
                 green.lab().hueDegrees()));
-        Canvas back = green.plus(new Dyes(0, 0.06, 0), Dyes.NONE);
+        Canvas back = green.plus(new Dyes(0, 0.06, 0, 0), Dyes.NONE);
         checks.add(atMost(
                 "R4", "Red brings it back from green, hue", 92, "°", back.lab().hueDegrees()));
         Look brown = Sample.usual(ShadeClass.PERMANENT, 6, Tone.NATURAL)
@@ -144,32 +142,24 @@ final class HairChecks {
                 290,
                 "°",
                 ash.lab().hueDegrees()));
-        checks.add(atLeast(
+        checks.add(atMost(
                 "R50",
-                "Violet against yellow on 9½, blue on 7½: red in the neutralising dye, first against second",
-                1.15,
+                "Violet against yellow on 9½: chroma left, against what blue leaves",
+                0.6,
                 "times",
-                redShare(9.5) / redShare(7.5)));
-        checks.add(atLeast(
+                cancelled(lifted(9.5), VIOLET) / cancelled(lifted(9.5), BLUE)));
+        checks.add(atMost(
                 "R50",
-                "Blue on 7½, blue to blue-green on 5½: red in the neutralising dye, first against second",
-                1.05,
+                "Blue-violet on 7½: chroma left, against what violet leaves",
+                0.7,
                 "times",
-                redShare(7.5) / redShare(5.5)));
-    }
-
-    /** Share of red in the red and blue that leave hair of this level least chroma. */
-    private static double redShare(double level) {
-        double best = 0;
-        double least = 2;
-        for (double red = 0; red <= 0.8; red += 0.02) {
-            double chroma = cancelled(lifted(level), 0, red, 1 - red);
-            if (chroma < least) {
-                least = chroma;
-                best = red;
-            }
-        }
-        return best;
+                cancelled(lifted(7.5), new Dyes(0, 0, 0.5, 0.5)) / cancelled(lifted(7.5), VIOLET)));
+        checks.add(atMost(
+                "R50",
+                "Blue on 5½: chroma left, against what violet leaves",
+                0.9,
+                "times",
+                cancelled(lifted(5.5), BLUE) / cancelled(lifted(5.5), VIOLET)));
     }
 
     private static void woven(List<Check> checks) {

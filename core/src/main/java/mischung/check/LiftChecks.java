@@ -184,7 +184,7 @@ final class LiftChecks {
         checks.add(between(
                 "R35",
                 "A band of coloured 4 over 6 meets a lifted 7 beside it, with 30 vol in foil, after",
-                20,
+                15,
                 120,
                 "min",
                 minutesTo(7, boxDyed(4, 6, 2), 30)));

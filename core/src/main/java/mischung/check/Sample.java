@@ -79,10 +79,10 @@ final class Sample {
     }
 
     /** The least chroma any amount of a dye in these shares brings the hair to, against what it had. */
-    static double cancelled(Canvas canvas, double yellow, double red, double blue) {
+    static double cancelled(Canvas canvas, Dyes dye) {
         double least = canvas.lab().chroma();
         for (double amount = 0.002; amount < 2; amount *= 1.15) {
-            Canvas toned = canvas.plus(new Dyes(yellow * amount, red * amount, blue * amount), Dyes.NONE);
+            Canvas toned = canvas.plus(dye.times(amount), Dyes.NONE);
             least = Math.min(least, toned.lab().chroma());
         }
         return least / canvas.lab().chroma();

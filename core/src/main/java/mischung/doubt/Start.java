@@ -106,7 +106,7 @@ public final class Start {
         double less = Math.exp(-warmth / 2);
         return pigments.times(pigment -> switch (pigment) {
             case RESIDUE, PHEOMELANIN, DYE_YELLOW, DYE_RED, DIRECT_YELLOW, DIRECT_RED -> more;
-            case EUMELANIN, DYE_BLUE, DIRECT_BLUE -> less;
+            case EUMELANIN, DYE_VIOLET, DYE_BLUE, DIRECT_VIOLET, DIRECT_BLUE -> less;
             case KERATIN -> 1;
         });
     }

@@ -4,12 +4,15 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import mischung.RefusedInput;
 import mischung.change.Deposit;
 import mischung.hair.Canvas;
@@ -20,14 +23,16 @@ import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.product.Mix;
 import mischung.product.Shade;
+import org.jspecify.annotations.Nullable;
 
 /**
  * The mix of up to three shades and clear, in whole parts, that comes nearest to the aim.
  *
  * <p>All practical mixes are weighed, in two rounds. The ideal dye amounts are found first (see {@link DyeFit}); round them
- * the squared CIEDE2000 is nearly a quadratic in the mix's three dye amounts. In coordinates in which that quadratic is a
+ * the squared CIEDE2000 is nearly a quadratic in the mix's four dye amounts. In coordinates in which that quadratic is a
  * plain distance (Cholesky), a mix is the mean of its shades' points and costs a dozen multiplications. The {@value #KEPT}
- * nearest are then computed in full, and the best of those wins; nearly equal ones go to fewer shades.
+ * nearest are then computed in full, and the best of those wins. What is made least is the difference and {@link Oddness}
+ * together.
  */
 public final class FormulaSearch {
     static final int KEPT = 240;
@@ -35,14 +40,13 @@ public final class FormulaSearch {
     /** With many different spots each costs as much as one alone, and fewer are computed in full. */
     private static final int FEWEST_KEPT = 60;
 
-    /** With a misfit beyond this the search is made once more, nearer to what can be mixed. */
-    private static final double FAR_OFF = 2;
+    /** With a misfit beyond this the search is made again, nearer to what can be mixed. */
+    private static final double FAR_OFF = 1.5;
 
-    /** Between mixes that differ by no more than this, in CIEDE2000, the one of fewer shades is taken. */
-    private static final double AS_GOOD = 0.2;
+    private static final int MOST_AGAIN = 3;
 
-    /** For the same reason a mix of more shades ranks a little lower among those that are computed in full. */
-    private static final double PRICE_OF_A_SHADE = 0.1;
+    /** In CIEDE2000; what gains less is not looked for again. */
+    private static final double BETTER_BY = 0.05;
 
     /** Nothing is mixed that lies further from the levels allowed: the mean alone does not tell how two depths behave. */
     private static final double FAR_LEVELS = 0.5;
@@ -50,7 +54,12 @@ public final class FormulaSearch {
     private static final int MOST_SHADES = 3;
 
     /** Of a larger shelf those that come nearest alone or with one other: mixes of three grow with its third power. */
-    private static final int MOST_WEIGHED = 120;
+    private static final int MOST_WEIGHED = 48;
+
+    /** Of a very large one only those that come nearest alone are looked at in pairs: pairs grow with its square. */
+    private static final int MOST_PAIRED = 150;
+
+    private static final int FEW = 6;
 
     @SuppressWarnings("ArrayRecordComponent") // never compared nor handed out; hundreds of thousands are made
     private record Candidate(int[] shades, int[] parts, double estimate) {}
@@ -62,21 +71,34 @@ public final class FormulaSearch {
     }
 
     private final FormulaTask task;
-    private final List<Shade> shades;
-    private final int coloured;
+    private List<Shade> shades = List.of();
+    private int coloured;
     private final List<Seen> seen;
     private final double weights;
     private final Dyes ideal;
 
-    private Nearness nearness;
+    private @Nullable Nearness around;
 
     /** Each shade's place. */
-    private double[][] points;
+    private double[][] points = {};
 
     /** For each share that is asked for, which of the shades count. */
-    private final boolean[][] counted;
+    private boolean[][] counted = {};
 
-    private final double[] levels;
+    private double[] levels = {};
+
+    /** What each shade costs in oddness, if it were the whole bowl. */
+    private double[] odd = {};
+
+    /** What each costs if there is most of it, and whether any costs anything. */
+    private double[] asMain = {};
+
+    private boolean anyMain;
+
+    /** What clear costs by its share, for each number of shades and each way of parting them with clear as the last. */
+    private double[][] thin = {};
+
+    private final double[] noThinning = new double[WholeParts.MOST_PATTERNS];
 
     private final PriorityQueue<Candidate> best =
             new PriorityQueue<>(Comparator.comparingDouble(Candidate::estimate).reversed());
@@ -86,34 +108,74 @@ public final class FormulaSearch {
 
     private FormulaSearch(FormulaTask task) {
         this.task = task;
-        List<Shade> plain = task.candidates().stream()
-                .filter(s -> !s.isClear())
-                .filter(s -> task.shares().stream().noneMatch(share -> share.most() <= 0 && share.counts(s)))
-                .filter(s -> s.level() >= task.darkestMean() - FAR_LEVELS - 1e-9
-                        && s.level() <= task.lightestMean() + FAR_LEVELS + 1e-9)
-                .toList();
         this.seen = merged(task);
         this.kept = Math.max(FEWEST_KEPT, 2 * KEPT / (1 + seen.size()));
         this.weights = seen.stream().mapToDouble(Seen::weight).sum();
         this.ideal = DyeFit.near(seen.stream()
                 .map(s -> new DyeFit.Aim(s::under, s.aim, s.weight, task.depthWeight()))
                 .toList());
-        this.shades = new ArrayList<>(plain);
+    }
+
+    /** The shades that are weighed, and where each stands. */
+    private void shelf() {
+        List<Shade> plain = task.candidates().stream()
+                .filter(s -> !s.isClear())
+                .filter(s -> task.shares().stream().noneMatch(share -> share.most() <= 0 && share.counts(s)))
+                .filter(s -> s.level() >= task.darkestMean() - FAR_LEVELS - 1e-9
+                        && s.level() <= task.lightestMean() + FAR_LEVELS + 1e-9)
+                .toList();
+        shades = new ArrayList<>(plain);
         lookRound(ideal);
-        if (plain.size() > MOST_WEIGHED) {
-            shades.clear();
-            shades.addAll(InPairs.nearest(plain, points, MOST_WEIGHED));
+        if (shades.size() > MOST_PAIRED) {
+            shades = withAsked(InPairs.nearestAlone(shades, points, odd(shades), Math.max(0, floor()), MOST_PAIRED));
+            lookRound(ideal);
+        }
+        if (shades.size() > MOST_WEIGHED) {
+            shades = withAsked(InPairs.nearest(shades, points, odd(shades), Math.max(0, floor()), MOST_WEIGHED));
         }
         this.coloured = shades.size();
         task.candidates().stream().filter(Shade::isClear).findFirst().ifPresent(shades::add);
         lookRound(ideal);
         this.levels = shades.stream().mapToDouble(Shade::level).toArray();
+        this.odd = odd(shades);
+        this.asMain = shades.stream().mapToDouble(task.oddness()::main).toArray();
+        this.anyMain = Arrays.stream(asMain).anyMatch(price -> price > 0);
+        this.thin = IntStream.rangeClosed(0, WholeParts.MOST_COMPONENTS)
+                .mapToObj(count -> IntStream.range(0, WholeParts.of(count).length)
+                        .mapToDouble(i -> task.oddness().thin(WholeParts.sharesOf(count)[4 * i + count - 1]))
+                        .toArray())
+                .toArray(double[][]::new);
         this.counted = new boolean[task.shares().size()][shades.size()];
         for (int share = 0; share < counted.length; share++) {
             for (int shade = 0; shade < shades.size(); shade++) {
                 counted[share][shade] = task.shares().get(share).counts(shades.get(shade));
             }
         }
+    }
+
+    private double[] odd(List<Shade> some) {
+        return some.stream().mapToDouble(task.oddness()::of).toArray();
+    }
+
+    /** And of every tone that has to be in it the nearest few, however far they lie by themselves. */
+    private List<Shade> withAsked(List<Shade> nearest) {
+        Set<Shade> all = new LinkedHashSet<>(nearest);
+        for (FormulaTask.ToneShare share : task.shares()) {
+            if (share.least() > 0) {
+                int[] counting = IntStream.range(0, shades.size())
+                        .filter(i -> share.counts(shades.get(i)))
+                        .toArray();
+                List<Shade> asked =
+                        Arrays.stream(counting).mapToObj(shades::get).toList();
+                all.addAll(InPairs.nearestAlone(
+                        asked,
+                        Arrays.stream(counting).mapToObj(i -> points[i]).toArray(double[][]::new),
+                        odd(asked),
+                        Math.max(0, floor()),
+                        FEW));
+            }
+        }
+        return new ArrayList<>(all);
     }
 
     /**
@@ -133,7 +195,8 @@ public final class FormulaSearch {
     /** What a mix fixed by hand comes to on the same hair. */
     public static Formula of(FormulaTask task, Mix mix) {
         FormulaSearch search = new FormulaSearch(task);
-        return new Formula(mix, search.misfit(mix.dyes(), 1), 1, search.keepsRules(mix), Optional.empty());
+        return new Formula(
+                mix, search.misfit(mix.dyes(), 1), task.oddness().of(mix), 1, search.keepsRules(mix), Optional.empty());
     }
 
     /** Root mean square CIEDE2000 that the ideal dye amounts would leave: what no shelf can better by much. */
@@ -142,23 +205,35 @@ public final class FormulaSearch {
         return search.misfit(search.ideal, 1);
     }
 
-    private record Exact(Mix mix, double misfit, double weighed) {}
+    /** A mix computed in full; what counts is the weighed difference and the oddness together. */
+    private record Exact(Mix mix, double misfit, double weighed, double oddness) {
+        double cost() {
+            return weighed + oddness;
+        }
+    }
 
     private Optional<Formula> run() {
+        shelf();
         List<Exact> all = new ArrayList<>(round());
-        Optional<Exact> nearest = all.stream().min(Comparator.comparingDouble(Exact::weighed));
-        if (task.shares().isEmpty() && nearest.filter(e -> e.weighed > FAR_OFF).isPresent()) {
+        Optional<Exact> cheapest = all.stream().min(Comparator.comparingDouble(Exact::cost));
+        for (int again = 0; again < MOST_AGAIN; again++) {
+            if (!task.shares().isEmpty()
+                    || cheapest.filter(e -> e.weighed > FAR_OFF).isEmpty()) {
+                break;
+            }
             // Far from the ideal the quadratic says little: once more round the best that can be mixed.
-            lookRound(nearest.orElseThrow().mix.dyes());
+            double before = cheapest.orElseThrow().cost();
+            lookRound(cheapest.orElseThrow().mix.dyes());
             best.clear();
             worstKept = Double.POSITIVE_INFINITY;
             all.addAll(round());
+            cheapest = all.stream().min(Comparator.comparingDouble(Exact::cost));
+            if (before - cheapest.orElseThrow().cost() < BETTER_BY) {
+                break;
+            }
         }
-        double least = all.stream().mapToDouble(Exact::weighed).min().orElse(0);
-        Comparator<Exact> simplestFirst = Comparator.comparingInt(
-                e -> e.weighed <= least + AS_GOOD ? e.mix.parts().size() : Integer.MAX_VALUE);
         List<Exact> exact = all.stream()
-                .sorted(simplestFirst.thenComparingDouble(Exact::weighed).thenComparing(e -> e.mix.words()))
+                .sorted(Comparator.comparingDouble(Exact::cost).thenComparing(e -> e.mix.words()))
                 .toList();
         if (exact.isEmpty()) {
             return Optional.empty();
@@ -168,16 +243,17 @@ public final class FormulaSearch {
         Optional<Formula.RunnerUp> second = exact.stream()
                 .filter(e -> !codes(e.mix).equals(shadesOfFirst))
                 .findFirst()
-                .map(e -> new Formula.RunnerUp(e.mix, e.misfit));
-        return Optional.of(new Formula(first.mix, first.misfit, tried, true, second));
+                .map(e -> new Formula.RunnerUp(e.mix, e.misfit, e.oddness));
+        return Optional.of(new Formula(first.mix, first.misfit, first.oddness, tried, true, second));
     }
 
     private void lookRound(Dyes middle) {
-        nearness = Nearness.round(
+        Nearness nearness = Nearness.round(
                 middle,
                 seen.stream()
                         .map(s -> new DyeFit.Aim(s::under, s.aim, s.weight / weights, task.depthWeight()))
                         .toList());
+        around = nearness;
         points = shades.stream().map(s -> nearness.place(s.dyes())).toArray(double[][]::new);
     }
 
@@ -207,6 +283,9 @@ public final class FormulaSearch {
     }
 
     private void weigh(int[] chosen, int count, boolean clear) {
+        if (neverKeepsRules(chosen, count, clear)) {
+            return;
+        }
         if (hopeful(chosen, count)) {
             weigh(chosen, count);
         }
@@ -218,6 +297,23 @@ public final class FormulaSearch {
         }
     }
 
+    /** Whether no parts of these keep the rules: a tone that is asked for is not among them, or nothing else is. */
+    private boolean neverKeepsRules(int[] chosen, int count, boolean clear) {
+        for (int share = 0; share < counted.length; share++) {
+            FormulaTask.ToneShare asked = task.shares().get(share);
+            boolean some = false;
+            boolean others = clear && !counted[share][coloured];
+            for (int i = 0; i < count; i++) {
+                some |= counted[share][chosen[i]];
+                others |= !counted[share][chosen[i]];
+            }
+            if ((asked.least() > 0 && !some) || (asked.most() < 1 && !others)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /**
      * Whether any mix of these may be worth keeping. No mean of points comes nearer to the lowest point, along any direction,
      * than the nearest of them along it; the direction of their middle tells most.
@@ -226,20 +322,30 @@ public final class FormulaSearch {
         double x = 0;
         double y = 0;
         double z = 0;
+        double v = 0;
         for (int i = 0; i < count; i++) {
             double[] at = points[chosen[i]];
             x += at[0];
             y += at[1];
             z += at[2];
+            v += at[3];
         }
-        double length = Math.sqrt(x * x + y * y + z * z);
+        double length = Math.sqrt(x * x + y * y + z * z + v * v);
         double nearest = Double.MAX_VALUE;
         for (int i = 0; i < count; i++) {
             double[] at = points[chosen[i]];
-            nearest = Math.min(nearest, x * at[0] + y * at[1] + z * at[2]);
+            nearest = Math.min(nearest, x * at[0] + y * at[1] + z * at[2] + v * at[3]);
         }
         double along = length > 0 ? Math.max(0, nearest / length) : 0;
-        return along * along <= beyond(PRICE_OF_A_SHADE * (count - 1));
+        double cheapest = Double.MAX_VALUE;
+        double all = 0;
+        for (int i = 0; i < count; i++) {
+            cheapest = Math.min(cheapest, odd[chosen[i]]);
+            all += odd[chosen[i]];
+        }
+        // Of each there is one part at least.
+        double price = cheapest + (all - count * cheapest) / WholeParts.MOST_TOTAL;
+        return along * along <= beyond(price + task.oddness().perShade() * (count - 1));
     }
 
     private static Set<String> codes(Mix mix) {
@@ -256,7 +362,11 @@ public final class FormulaSearch {
             plain += s.weight * difference * difference;
             weighed += s.weight * deeper * deeper;
         }
-        return new Exact(mix, Math.sqrt(plain / weights), Math.sqrt(weighed / weights));
+        return new Exact(
+                mix,
+                Math.sqrt(plain / weights),
+                Math.sqrt(weighed / weights),
+                task.oddness().of(mix));
     }
 
     private static double depthFirst(Ciede2000.Parts parts, double weight) {
@@ -281,13 +391,17 @@ public final class FormulaSearch {
             masses.merge(new Same(spot.canvas(), spot.aim()), spot.weight(), Double::sum);
         }
         List<Seen> merged = new ArrayList<>();
-        masses.forEach((same, mass) -> merged.add(
-                new Seen(new Tint(same.canvas), Deposit.uptake(same.canvas, task.application(), 1), same.aim, mass)));
+        masses.forEach((same, mass) -> merged.add(new Seen(
+                new Tint(same.canvas),
+                Deposit.uptake(same.canvas, task.application(), task.head().uptake()),
+                same.aim,
+                mass)));
         return merged;
     }
 
     private void weigh(int[] chosen, int count) {
-        double price = PRICE_OF_A_SHADE * (count - 1);
+        double more = task.oddness().perShade() * (count - 1);
+        boolean thinned = chosen[count - 1] == coloured;
         double[] a = points[chosen[0]];
         double[] b = points[chosen[Math.min(1, count - 1)]];
         double[] c = points[chosen[Math.min(2, count - 1)]];
@@ -295,29 +409,58 @@ public final class FormulaSearch {
         int[][] patterns = WholeParts.of(count);
         double[] part = WholeParts.sharesOf(count);
         tried += patterns.length;
-        // The hottest lines of the program: millions of mixes a decision.
-        double beyond = beyond(price);
+        double oddA = odd[chosen[0]];
+        double oddB = odd[chosen[Math.min(1, count - 1)]];
+        double oddC = odd[chosen[Math.min(2, count - 1)]];
+        double oddD = odd[chosen[count - 1]];
+        double[] thinning = thinned ? thin[count] : noThinning;
+        int[] mains = thinned ? WholeParts.mostWithoutLast(count) : WholeParts.most(count);
+        double floor = floor();
+        // The hottest lines of the program: millions of mixes a decision. What is too odd already is not placed.
         for (int i = 0; i < patterns.length; i++) {
             double p = part[4 * i];
             double q = part[4 * i + 1];
             double r = part[4 * i + 2];
             double t = part[4 * i + 3];
+            double price = more + p * oddA + q * oddB + r * oddC + t * oddD + thinning[i];
+            if (price > worstKept) {
+                continue;
+            }
+            if (anyMain) {
+                price += main(chosen, mains[i]);
+            }
             double x = p * a[0] + q * b[0] + r * c[0] + t * d[0];
             double y = p * a[1] + q * b[1] + r * c[1] + t * d[1];
             double z = p * a[2] + q * b[2] + r * c[2] + t * d[2];
-            double squared = x * x + y * y + z * z;
-            if (squared <= beyond && keepsRules(chosen, patterns[i], count)) {
-                double estimate = Math.sqrt(Math.max(0, nearness.floor() + squared)) + price;
-                keep(new Candidate(Arrays.copyOf(chosen, count), patterns[i], estimate));
-                beyond = beyond(price);
+            double v = p * a[3] + q * b[3] + r * c[3] + t * d[3];
+            double squared = x * x + y * y + z * z + v * v;
+            if (squared <= beyond(price) && keepsRules(chosen, patterns[i], count)) {
+                keep(new Candidate(
+                        Arrays.copyOf(chosen, count), patterns[i], Math.sqrt(Math.max(0, floor + squared)) + price));
             }
         }
+    }
+
+    /** @param mains which of the chosen there is most of, a bit for each; the one that costs least counts */
+    private double main(int[] chosen, int mains) {
+        double least = Double.MAX_VALUE;
+        for (int i = 0, left = mains; left != 0; i++, left >>= 1) {
+            if ((left & 1) == 1) {
+                least = Math.min(least, asMain[chosen[i]]);
+            }
+        }
+        return least;
+    }
+
+    /** Squared misfit at the lowest point. */
+    private double floor() {
+        return Objects.requireNonNull(around, "the shelf").floor();
     }
 
     /** Squared distance from the lowest point past which a mix of this price is not kept; below 0: none is. */
     private double beyond(double price) {
         double room = worstKept - price;
-        return room < 0 ? -1 : room == Double.POSITIVE_INFINITY ? room : room * room - nearness.floor();
+        return room < 0 ? -1 : room == Double.POSITIVE_INFINITY ? room : room * room - floor();
     }
 
     private void keep(Candidate candidate) {
@@ -380,6 +523,7 @@ public final class FormulaSearch {
         }
         parts.sort(Comparator.comparing((Mix.Part p) -> p.shade().isClear())
                 .thenComparing(Comparator.comparingInt(Mix.Part::parts).reversed())
+                .thenComparingDouble(p -> task.oddness().main(p.shade()))
                 .thenComparing(p -> p.shade().code()));
         return new Mix(parts);
     }

@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import mischung.change.Application;
+import mischung.change.Factors;
 import mischung.hair.Canvas;
 import mischung.hair.Tone;
 import mischung.light.Lab;
@@ -20,6 +21,8 @@ import mischung.product.Shade;
  * @param darkestMean nor below this
  * @param shares what the school or the rules ask of the mix
  * @param depthWeight how much more a miss in depth counts than a miss in tone, usually 1
+ * @param oddness what it costs to look odd
+ * @param head how this head takes colour, as far as tests and visits have taught
  */
 public record FormulaTask(
         List<Spot> spots,
@@ -28,13 +31,28 @@ public record FormulaTask(
         double darkestMean,
         double lightestMean,
         List<ToneShare> shares,
-        double depthWeight) {
+        double depthWeight,
+        Oddness oddness,
+        Factors head) {
     private static final double WIDER_LEVELS = 2;
 
     public FormulaTask {
         spots = List.copyOf(spots);
         candidates = List.copyOf(candidates);
         shares = List.copyOf(shares);
+    }
+
+    /** On a head nothing is known of. */
+    public FormulaTask(
+            List<Spot> spots,
+            Application application,
+            List<Shade> candidates,
+            double darkestMean,
+            double lightestMean,
+            List<ToneShare> shares,
+            double depthWeight,
+            Oddness oddness) {
+        this(spots, application, candidates, darkestMean, lightestMean, shares, depthWeight, oddness, Factors.AVERAGE);
     }
 
     /** A piece of hair and the colour it should come to; weight is its mass, in any unit. */
@@ -57,14 +75,16 @@ public record FormulaTask(
                 darkestMean,
                 lightestMean,
                 shares,
-                depthWeight);
+                depthWeight,
+                oddness,
+                head);
     }
 
     /** With shades besides, that cannot be had. */
     public FormulaTask with(List<Shade> others) {
         List<Shade> all = new ArrayList<>(candidates);
         all.addAll(others);
-        return new FormulaTask(spots, application, all, darkestMean, lightestMean, shares, depthWeight);
+        return new FormulaTask(spots, application, all, darkestMean, lightestMean, shares, depthWeight, oddness, head);
     }
 
     /** With the rules on tones dropped and those on levels widened, as far as it takes to have a shade at all. */
@@ -80,6 +100,8 @@ public record FormulaTask(
                 near ? darkestMean - WIDER_LEVELS : 0,
                 near ? lightestMean + WIDER_LEVELS : Double.MAX_VALUE,
                 List.of(),
-                depthWeight);
+                depthWeight,
+                oddness,
+                head);
     }
 }

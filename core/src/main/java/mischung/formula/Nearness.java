@@ -18,6 +18,7 @@ import org.hipparchus.linear.RealVector;
  */
 final class Nearness {
     private static final double STEP = 1e-4;
+    private static final int PRIMARIES = 4;
 
     /** Where a primary no longer shows, the quadratic is flat; a little thrift keeps it bowl-shaped. */
     private static final double THRIFT = 1;
@@ -34,14 +35,14 @@ final class Nearness {
 
     /** @param aims whose weights make 1 */
     static Nearness round(Dyes middle, List<DyeFit.Aim> aims) {
-        double[] d = {middle.yellow(), middle.red(), middle.blue()};
+        double[] d = amounts(middle);
         double there = 0;
-        double[] gradient = new double[3];
-        double[][] curvature = new double[3][3];
+        double[] gradient = new double[PRIMARIES];
+        double[][] curvature = new double[PRIMARIES][PRIMARIES];
         for (DyeFit.Aim aim : aims) {
             double[] here = terms(aim, d);
-            double[][] slope = new double[3][];
-            for (int k = 0; k < 3; k++) {
+            double[][] slope = new double[PRIMARIES][];
+            for (int k = 0; k < PRIMARIES; k++) {
                 double[] moved = d.clone();
                 moved[k] += STEP;
                 double[] after = terms(aim, moved);
@@ -51,16 +52,16 @@ final class Nearness {
             }
             for (int term = 0; term < 3; term++) {
                 there += aim.weight() * here[term] * here[term];
-                for (int k = 0; k < 3; k++) {
+                for (int k = 0; k < PRIMARIES; k++) {
                     gradient[k] += 2 * aim.weight() * here[term] * slope[k][term];
-                    for (int m = 0; m < 3; m++) {
+                    for (int m = 0; m < PRIMARIES; m++) {
                         curvature[k][m] += aim.weight() * slope[k][term] * slope[m][term];
                     }
                 }
             }
         }
         RealMatrix c = MatrixUtils.createRealMatrix(curvature);
-        c = c.add(MatrixUtils.createRealIdentityMatrix(3).scalarMultiply(THRIFT + 1e-9 * c.getTrace()));
+        c = c.add(MatrixUtils.createRealIdentityMatrix(PRIMARIES).scalarMultiply(THRIFT + 1e-9 * c.getTrace()));
         RealVector down = new LUDecomposition(c)
                 .getSolver()
                 .solve(new ArrayRealVector(gradient))
@@ -68,12 +69,16 @@ final class Nearness {
         return new Nearness(
                 there - c.operate(down).dotProduct(down),
                 new CholeskyDecomposition(c, 1e-9, 0).getLT(),
-                new double[] {d[0] + down.getEntry(0), d[1] + down.getEntry(1), d[2] + down.getEntry(2)});
+                new ArrayRealVector(d).add(down).toArray());
     }
 
     private static double[] terms(DyeFit.Aim aim, double[] d) {
-        Ciede2000.Parts parts = Ciede2000.parts(aim.wished(), aim.seen().apply(new Dyes(d[0], d[1], d[2])));
+        Ciede2000.Parts parts = Ciede2000.parts(aim.wished(), aim.seen().apply(new Dyes(d[0], d[1], d[2], d[3])));
         return new double[] {aim.lightnessWeight() * parts.lightness(), parts.chroma(), parts.hue()};
+    }
+
+    private static double[] amounts(Dyes dyes) {
+        return new double[] {dyes.yellow(), dyes.red(), dyes.violet(), dyes.blue()};
     }
 
     /** Estimated squared difference at the lowest point. */
@@ -82,7 +87,10 @@ final class Nearness {
     }
 
     double[] place(Dyes dyes) {
-        return turned.operate(
-                new double[] {dyes.yellow() - lowest[0], dyes.red() - lowest[1], dyes.blue() - lowest[2]});
+        double[] from = amounts(dyes);
+        for (int k = 0; k < PRIMARIES; k++) {
+            from[k] -= lowest[k];
+        }
+        return turned.operate(from);
     }
 }

@@ -8,7 +8,7 @@ import java.util.stream.IntStream;
 /** The whole parts that are practical to weigh: at most six of one shade, seven in all of three shades, eight otherwise. */
 final class WholeParts {
     private static final int MOST_PARTS = 6;
-    private static final int MOST_TOTAL = 8;
+    static final int MOST_TOTAL = 8;
     private static final int MOST_TOTAL_OF_THREE = 7;
     static final int MOST_COMPONENTS = 4;
 
@@ -26,7 +26,38 @@ final class WholeParts {
                     .toArray())
             .toArray(double[][]::new);
 
+    static final int MOST_PATTERNS =
+            Arrays.stream(PARTS).mapToInt(patterns -> patterns.length).max().orElseThrow();
+
+    private static final int[][] MOST = mains(0);
+    private static final int[][] MOST_WITHOUT_LAST = mains(1);
+
     private WholeParts() {}
+
+    /** For each pattern which components there is most of, a bit for each. Not to be written to. */
+    static int[] most(int components) {
+        return MOST[components];
+    }
+
+    /** The same where the last component is clear, which no bowl is named for. */
+    static int[] mostWithoutLast(int components) {
+        return MOST_WITHOUT_LAST[components];
+    }
+
+    private static int[][] mains(int leftOut) {
+        return Arrays.stream(PARTS)
+                .map(patterns -> Arrays.stream(patterns)
+                        .mapToInt(parts -> {
+                            int counted = Math.max(1, parts.length - leftOut);
+                            int most = Arrays.stream(parts, 0, counted).max().orElse(0);
+                            return IntStream.range(0, counted)
+                                    .filter(i -> parts[i] == most)
+                                    .map(i -> 1 << i)
+                                    .sum();
+                        })
+                        .toArray())
+                .toArray(int[][]::new);
+    }
 
     /** Without a common divisor, for 1–4 components; not to be written to. */
     static int[][] of(int components) {

@@ -26,6 +26,9 @@ public record Band(
         BandDetail detail) {
     public static final double LONGEST_CM = 150;
 
+    /** What begins so near to the scalp touches it with whatever is laid on it. */
+    public static final double SCALP_CM = 1;
+
     /** Shorter than this cannot be worked as a band of its own. */
     public static final double SHORTEST_CM = 0.5;
 
@@ -60,6 +63,14 @@ public record Band(
     /** The same hair on another stretch. */
     public Band between(double from, double to) {
         return new Band(from, to, kind, level, tone, porosity, greyShare, detail);
+    }
+
+    /**
+     * Whether product on it touches the scalp: a matter of where it begins, never of what kind of hair it is or of what the
+     * step is called. Everything that depends on it (strength, warmth, cautions, what comes off) asks here.
+     */
+    public boolean touchesScalp() {
+        return fromCm <= SCALP_CM;
     }
 
     public double lengthCm() {

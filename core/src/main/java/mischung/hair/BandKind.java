@@ -3,20 +3,22 @@ package mischung.hair;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
+import java.util.function.Predicate;
 
 /** What was done to a band before today. */
 public enum BandKind {
     /** As it grew. */
     NATURAL("natural", Past.Kind.AS_GROWN, EnumSet.of(Tone.NATURAL, Tone.ASH, Tone.GOLD, Tone.COPPER)),
     /** Lightened: its warm pigment is partly or wholly gone; toned or coloured since, if its tone says so. */
-    LIGHTENED("lightened", Past.Kind.LIFTED, EnumSet.complementOf(EnumSet.of(Tone.PINK, Tone.BLUE))),
+    LIGHTENED("lightened", Past.Kind.LIFTED, wornBy(tone -> !tone.fashion())),
     /** Oxidative colour over hair that was never lightened. */
-    COLOURED("coloured", Past.Kind.COLOURED, EnumSet.complementOf(EnumSet.of(Tone.AS_LIFTED, Tone.PINK, Tone.BLUE))),
+    COLOURED("coloured", Past.Kind.COLOURED, wornBy(tone -> !tone.fashion() && tone != Tone.AS_LIFTED)),
     /** Direct dye over lightened hair. */
-    DIRECT(
-            "direct dye",
-            Past.Kind.DIRECT_OVER_LIFTED,
-            EnumSet.complementOf(EnumSet.of(Tone.AS_LIFTED, Tone.NATURAL, Tone.ASH, Tone.BEIGE)));
+    DIRECT("direct dye", Past.Kind.DIRECT_OVER_LIFTED, wornBy(tone -> tone.fashion() || tone.warm() || tone.toning()));
+
+    private static Set<Tone> wornBy(Predicate<Tone> which) {
+        return EnumSet.copyOf(EnumSet.allOf(Tone.class).stream().filter(which).toList());
+    }
 
     private final String words;
     private final Past.Kind past;

@@ -20,7 +20,22 @@ public record Canvas(Pigments coloured, Pigments white, double greyShare, Fibre 
 
     /** Hair of normal thickness without grey, of which no more was read than this. */
     public static Canvas of(Pigments pigments, Porosity porosity) {
-        return new Canvas(pigments, Reading.WHITE_FIBRE, 0, Fibre.read(Thickness.NORMAL, porosity));
+        Fibre fibre = Fibre.read(Thickness.NORMAL, porosity).withOpened(openedOf(pigments));
+        return new Canvas(pigments, Reading.WHITE_FIBRE, 0, fibre);
+    }
+
+    private static final double OPENED_BY_COLOUR = Figures.HAIR.of("opened by colour");
+    private static final double DYE_SEEN = 0.01;
+
+    /**
+     * How far such hair was opened, told by what lifting leaves: 0 where all its dark melanin is there, 1 where none is. Oxidative
+     * colour in it has opened it too, whatever it lifted.
+     */
+    static double openedOf(Pigments pigments) {
+        double left = pigments.amount(Pigment.RESIDUE);
+        double grown = pigments.amount(Pigment.EUMELANIN);
+        double lifted = left + grown == 0 ? 1 : left / (left + grown);
+        return pigments.dyes(DyeKind.OXIDATIVE).total() > DYE_SEEN ? Math.max(OPENED_BY_COLOUR, lifted) : lifted;
     }
 
     /** Seen as a whole, coloured and white fibres mix by area, so by reflectance. */

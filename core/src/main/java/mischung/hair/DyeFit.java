@@ -14,14 +14,16 @@ import org.hipparchus.optim.nonlinear.vector.leastsquares.LevenbergMarquardtOpti
 import org.hipparchus.util.Pair;
 
 /**
- * The amounts of the three dye primaries that bring one or several canvases nearest to the colours wished: least squares
+ * The amounts of the four dye primaries that bring one or several canvases nearest to the colours wished: least squares
  * of the terms of CIEDE2000 by Levenberg and Marquardt (Hipparchus), from several starts. Amounts are kept from going
  * negative by solving for their square roots.
  */
 public final class DyeFit {
-    private static final double[][] STARTS = {{0.1, 0.1, 0.1}, {0.01, 0.01, 0.01}, {0.5, 0.3, 0.05}};
+    private static final double[][] STARTS = {{0.1, 0.05, 0.03, 0.05}, {0.01, 0.01, 0.01, 0.01}, {0.5, 0.3, 0.03, 0.05}
+    };
     private static final double GOOD_ENOUGH = 0.2;
     private static final double STEP = 1e-5;
+    private static final int PRIMARIES = 4;
 
     /**
      * A slight preference for less dye, in CIEDE2000 for one unit of it: where more yellow no longer shows, the fit would
@@ -99,7 +101,7 @@ public final class DyeFit {
                         .withParameterRelativeTolerance(1e-7)
                         .optimize(new LeastSquaresBuilder()
                                 .start(roots)
-                                .target(new double[3 * aims.size() + 3])
+                                .target(new double[3 * aims.size() + PRIMARIES])
                                 .model(this::at)
                                 .maxEvaluations(evaluations)
                                 .maxIterations(evaluations)
@@ -114,8 +116,8 @@ public final class DyeFit {
 
         private Pair<RealVector, RealMatrix> at(RealVector roots) {
             double[] here = remembered(squared(roots));
-            double[][] jacobian = new double[here.length][3];
-            for (int k = 0; k < 3; k++) {
+            double[][] jacobian = new double[here.length][PRIMARIES];
+            for (int k = 0; k < PRIMARIES; k++) {
                 RealVector moved = roots.copy();
                 moved.addToEntry(k, STEP);
                 double[] there = residuals(aims, squared(moved));
@@ -141,7 +143,7 @@ public final class DyeFit {
     }
 
     private static double[] residuals(List<Aim> aims, Dyes dyes) {
-        double[] residuals = new double[3 * aims.size() + 3];
+        double[] residuals = new double[3 * aims.size() + PRIMARIES];
         double weights = 0;
         for (int i = 0; i < aims.size(); i++) {
             Aim aim = aims.get(i);
@@ -155,7 +157,8 @@ public final class DyeFit {
         double thrift = THRIFT * Math.sqrt(weights);
         residuals[3 * aims.size()] = thrift * dyes.yellow();
         residuals[3 * aims.size() + 1] = thrift * dyes.red();
-        residuals[3 * aims.size() + 2] = thrift * dyes.blue();
+        residuals[3 * aims.size() + 2] = thrift * dyes.violet();
+        residuals[3 * aims.size() + 3] = thrift * dyes.blue();
         return residuals;
     }
 
@@ -180,7 +183,11 @@ public final class DyeFit {
 
     /** Square roots beyond 3 (amounts beyond 9) show no other colour than black; the cap keeps the search finite. */
     private static Dyes squared(RealVector roots) {
-        return new Dyes(square(roots.getEntry(0)), square(roots.getEntry(1)), square(roots.getEntry(2)));
+        return new Dyes(
+                square(roots.getEntry(0)),
+                square(roots.getEntry(1)),
+                square(roots.getEntry(2)),
+                square(roots.getEntry(3)));
     }
 
     private static double square(double root) {

@@ -2,9 +2,9 @@ package mischung.hair;
 
 import mischung.RefusedInput;
 
-/** Amounts of the three oxidative dye primaries, each ≥ 0, in absorption at its own peak. */
-public record Dyes(double yellow, double red, double blue) {
-    public static final Dyes NONE = new Dyes(0, 0, 0);
+/** Amounts of the four dye primaries, each ≥ 0, in absorption at its own peak. */
+public record Dyes(double yellow, double red, double violet, double blue) {
+    public static final Dyes NONE = new Dyes(0, 0, 0, 0);
 
     /** Far beyond any hair colour; a bound against nonsense. */
     private static final double MOST = 100;
@@ -12,23 +12,24 @@ public record Dyes(double yellow, double red, double blue) {
     public Dyes {
         RefusedInput.within("yellow", yellow, 0, MOST, "");
         RefusedInput.within("red", red, 0, MOST, "");
+        RefusedInput.within("violet", violet, 0, MOST, "");
         RefusedInput.within("blue", blue, 0, MOST, "");
     }
 
     public Dyes plus(Dyes other) {
-        return new Dyes(yellow + other.yellow, red + other.red, blue + other.blue);
+        return new Dyes(yellow + other.yellow, red + other.red, violet + other.violet, blue + other.blue);
     }
 
     public Dyes times(double factor) {
-        return times(factor, factor, factor);
+        return new Dyes(yellow * factor, red * factor, violet * factor, blue * factor);
     }
 
     /** Each primary by a factor of its own. */
-    public Dyes times(double forYellow, double forRed, double forBlue) {
-        return new Dyes(yellow * forYellow, red * forRed, blue * forBlue);
+    public Dyes times(Dyes factors) {
+        return new Dyes(yellow * factors.yellow, red * factors.red, violet * factors.violet, blue * factors.blue);
     }
 
     public double total() {
-        return yellow + red + blue;
+        return yellow + red + violet + blue;
     }
 }

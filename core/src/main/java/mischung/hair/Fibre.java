@@ -14,6 +14,7 @@ import mischung.RefusedInput;
  * <tr><td>layers</td><td>oxidative colour laid over it so far</td><td>0–50</td></tr>
  * <tr><td>grip</td><td>how well its oxidative dye holds against washing; permanent colour is 1</td><td>0.1–2</td></tr>
  * <tr><td>loose</td><td>share of its dye that never settled and leaves with the first washes</td><td>0–1</td></tr>
+ * <tr><td>opened</td><td>0 never lifted, 1 lifted through: closed hair takes little dye</td><td>0–1</td></tr>
  * <tr><td>evened</td><td>whether an equaliser lies on it</td><td></td></tr>
  * </table>
  */
@@ -25,6 +26,7 @@ public record Fibre(
         double layers,
         double grip,
         double loose,
+        double opened,
         boolean evened) {
     private static final ByPorosity LEFT =
             ByPorosity.of(Figures.STRENGTH, porosity -> "at " + porosity.words() + " porosity");
@@ -38,6 +40,7 @@ public record Fibre(
         RefusedInput.within("layers", layers, 0, 50, "");
         RefusedInput.within("grip", grip, 0.1, 2, "");
         RefusedInput.within("loose", loose, 0, 1, "");
+        RefusedInput.within("opened", opened, 0, 1, "");
     }
 
     /** Hair of which only this was read: its strength is taken from its porosity, until it is stretched. */
@@ -49,7 +52,7 @@ public record Fibre(
     public static Fibre read(Thickness thickness, double porosity, double layers) {
         double integrity = LEFT.at(porosity);
         double ceiling = 1 - LASTING * (1 - integrity);
-        return new Fibre(thickness, porosity, integrity, ceiling, layers, 1, 0, false);
+        return new Fibre(thickness, porosity, integrity, ceiling, layers, 1, 0, 1, false);
     }
 
     public Porosity nearestPorosity() {
@@ -63,7 +66,7 @@ public record Fibre(
     /** After a stretch test: the budget is set to the nearest that behaves as was felt. */
     public Fibre stretched(Elasticity felt) {
         double set = Math.max(felt.from(), Math.min(felt.to(), integrity));
-        return new Fibre(thickness, porosity, set, Math.max(set, ceiling), layers, grip, loose, evened);
+        return new Fibre(thickness, porosity, set, Math.max(set, ceiling), layers, grip, loose, opened, evened);
     }
 
     /** Pays {@code cost} of the budget; part of it is never restored, and the hair drinks more. At 0 nothing is left. */
@@ -72,33 +75,43 @@ public record Fibre(
         double paid = integrity - left;
         double drinks = Math.min(3, porosity + paid * DRINKS_MORE);
         double cap = Math.max(left, ceiling - paid * LASTING);
-        return new Fibre(thickness, drinks, left, cap, layers, grip, loose, evened);
+        return new Fibre(thickness, drinks, left, cap, layers, grip, loose, opened, evened);
     }
 
     /** Brings back {@code share} of what is missing to the ceiling. */
     public Fibre restored(double share) {
         double back = Math.min(ceiling, integrity + share * (ceiling - integrity));
-        return new Fibre(thickness, porosity, back, ceiling, layers, grip, loose, evened);
+        return new Fibre(thickness, porosity, back, ceiling, layers, grip, loose, opened, evened);
     }
 
     public Fibre withLayers(double count) {
-        return new Fibre(thickness, porosity, integrity, ceiling, Math.min(50, count), grip, loose, evened);
+        return new Fibre(thickness, porosity, integrity, ceiling, Math.min(50, count), grip, loose, opened, evened);
+    }
+
+    /** Hair that was lifted to such a degree. */
+    public Fibre withOpened(double degree) {
+        return new Fibre(thickness, porosity, integrity, ceiling, layers, grip, loose, degree, evened);
+    }
+
+    /** Lifted further: of what was still closed so much stays closed. */
+    public Fibre openedTo(double left) {
+        return withOpened(1 - (1 - opened) * left);
     }
 
     public Fibre withDyeHeld(double newGrip, double newLoose) {
-        return new Fibre(thickness, porosity, integrity, ceiling, layers, newGrip, newLoose, evened);
+        return new Fibre(thickness, porosity, integrity, ceiling, layers, newGrip, newLoose, opened, evened);
     }
 
     public Fibre withEqualiser() {
-        return new Fibre(thickness, porosity, integrity, ceiling, layers, grip, loose, true);
+        return new Fibre(thickness, porosity, integrity, ceiling, layers, grip, loose, opened, true);
     }
 
     /** As the next wash leaves it. */
     public Fibre withoutEqualiser() {
-        return new Fibre(thickness, porosity, integrity, ceiling, layers, grip, loose, false);
+        return new Fibre(thickness, porosity, integrity, ceiling, layers, grip, loose, opened, false);
     }
 
     public Fibre withPorosity(double degree) {
-        return new Fibre(thickness, degree, integrity, ceiling, layers, grip, loose, evened);
+        return new Fibre(thickness, degree, integrity, ceiling, layers, grip, loose, opened, evened);
     }
 }

@@ -17,12 +17,16 @@ public enum Pigment {
     DYE_YELLOW(bell("dye yellow centre", "dye width")),
     /** Oxidative dye, red part. */
     DYE_RED(bell("dye red centre", "dye width")),
+    /** Oxidative dye, violet part: between red and blue; without it no yellow is cooled but by way of green. */
+    DYE_VIOLET(bell("dye violet centre", "dye violet width")),
     /** Oxidative dye, blue part. */
     DYE_BLUE(bell("dye blue centre", "dye width")),
     /** Direct dye, yellow part: it takes the same light away as oxidative yellow, but leaves by other ways. */
     DIRECT_YELLOW(DYE_YELLOW.unitAbsorption),
     /** Direct dye, red part. */
     DIRECT_RED(DYE_RED.unitAbsorption),
+    /** Direct dye, violet part. */
+    DIRECT_VIOLET(DYE_VIOLET.unitAbsorption),
     /** Direct dye, blue part. */
     DIRECT_BLUE(DYE_BLUE.unitAbsorption);
 

@@ -9,6 +9,8 @@ import mischung.light.Spectrum;
 /** How much of each {@link Pigment} a fibre holds. Immutable; no amount is ever negative. */
 public final class Pigments {
     private static final Pigment[] ALL = Pigment.values();
+    private static final double LADDER_MELANIN = Figures.HAIR.of("ladder melanin");
+    private static final double LADDER_EXPONENT = Figures.HAIR.of("ladder exponent");
 
     /** Unit spectra as plain arrays: the loop over them is where a simulation spends its time. */
     private static final double[][] UNITS = Arrays.stream(ALL)
@@ -51,13 +53,21 @@ public final class Pigments {
         return of(amounts);
     }
 
-    /** Lifted hair: the warm residue and what little eumelanin stays beside it. */
+    /** Lifted hair: the steep warm residue, and the flatter rest of melanin that goes more slowly. */
     public static Pigments lifted(double residue) {
         double[] amounts = new double[ALL.length];
         amounts[at(Pigment.RESIDUE)] = residue;
-        amounts[at(Pigment.EUMELANIN)] = residue * Figures.HAIR.of("eumelanin per residue when lifted");
+        amounts[at(Pigment.PHEOMELANIN)] = melaninBeside(residue);
         amounts[at(Pigment.KERATIN)] = Figures.HAIR.of("keratin amount");
         return of(amounts);
+    }
+
+    /**
+     * How much of the flatter melanin stands beside so much residue on the ladder of lifted hair: a power of it, so that from
+     * orange to white the steep one goes first and hair grows paler, not only lighter.
+     */
+    public static double melaninBeside(double residue) {
+        return LADDER_MELANIN * Math.pow(residue, LADDER_EXPONENT);
     }
 
     public double amount(Pigment pigment) {
@@ -69,7 +79,7 @@ public final class Pigments {
     }
 
     public Dyes dyes(DyeKind kind) {
-        return new Dyes(amount(kind.yellow()), amount(kind.red()), amount(kind.blue()));
+        return new Dyes(amount(kind.yellow()), amount(kind.red()), amount(kind.violet()), amount(kind.blue()));
     }
 
     /** The same fibre with more oxidative dye in it. */
@@ -81,8 +91,14 @@ public final class Pigments {
         double[] more = amounts.clone();
         more[at(kind.yellow())] += dyes.yellow();
         more[at(kind.red())] += dyes.red();
+        more[at(kind.violet())] += dyes.violet();
         more[at(kind.blue())] += dyes.blue();
         return of(more);
+    }
+
+    /** Without any dye of this kind. */
+    public Pigments without(DyeKind kind) {
+        return with(kind.yellow(), 0).with(kind.red(), 0).with(kind.violet(), 0).with(kind.blue(), 0);
     }
 
     /** Each pigment by a factor of its own. */

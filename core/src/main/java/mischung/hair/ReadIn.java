@@ -47,8 +47,8 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
                             warm -> warm * 1.25))
             .toArray();
 
-    /** Ratios of eumelanin to residue that are tried in lightened hair. */
-    private static final double[] LEFT_EUMELANIN = {0, 0.1, 0.2, 0.4, 0.8};
+    /** How much of the flatter melanin is tried beside the residue, as factors on the ladder's. */
+    private static final double[] BESIDE_LADDER = {1, 0.7, 1.4, 0.45, 2, 0.25, 2.8, 4};
 
     /**
      * One way hair can come to look so.
@@ -132,7 +132,9 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
 
     /** The band as first guessed: by the best explanation. */
     public Canvas canvas(Thickness thickness, double porosity, double greyShare, double layers) {
-        return new Canvas(best.pigments, Reading.WHITE_FIBRE, greyShare, Fibre.read(thickness, porosity, layers));
+        double opened = best.kind == Past.Kind.AS_GROWN ? 0 : Canvas.openedOf(best.pigments);
+        Fibre fibre = Fibre.read(thickness, porosity, layers).withOpened(opened);
+        return new Canvas(best.pigments, Reading.WHITE_FIBRE, greyShare, fibre);
     }
 
     private static void addWays(List<Explanation> all, Past.Kind kind, Lab seen, double level, Past past) {
@@ -144,9 +146,10 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
                         kind,
                         level,
                         seen,
-                        LEFT_EUMELANIN,
+                        BESIDE_LADDER,
                         new double[] {1},
-                        (amount, eumelanin, same) -> Pigments.lifted(amount).with(Pigment.EUMELANIN, eumelanin)));
+                        (residue, factor, same) -> Pigments.lifted(residue)
+                                .with(Pigment.PHEOMELANIN, factor * Pigments.melaninBeside(residue))));
             case COLOURED -> addDyed(all, kind, DyeKind.OXIDATIVE, seen, level, past, 10);
             case COLOURED_OVER_LIFTED -> addDyed(all, kind, DyeKind.OXIDATIVE, seen, level, past, LevelScale.LIGHTEST);
             case DIRECT_OVER_LIFTED -> addDyed(all, kind, DyeKind.DIRECT, seen, level, past, LevelScale.LIGHTEST);
@@ -169,7 +172,13 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
 
     /** Hair as it grew, read as {@code seen}. */
     static Explanation asGrown(double level, Lab seen) {
-        return bestOf(Past.Kind.AS_GROWN, level, seen, PHEOMELANIN, WARM, Pigments::natural);
+        return bestOf(
+                Past.Kind.AS_GROWN,
+                level,
+                seen,
+                PHEOMELANIN,
+                WARM,
+                (eumelanin, red, warm) -> Pigments.natural(eumelanin, eumelanin * red, eumelanin * warm));
     }
 
     /** The dye that makes hair of level {@code under} look as seen. */
@@ -202,7 +211,7 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
         Explanation best = null;
         for (double ratio : ratios) {
             for (double other : others) {
-                Pigments tried = Depth.matched(amount -> family.of(amount, amount * ratio, amount * other), seen.l());
+                Pigments tried = Depth.matched(amount -> family.of(amount, ratio, other), seen.l());
                 double misfit = Ciede2000.between(seen, lab(tried));
                 if (best == null || misfit < best.misfit) {
                     best = new Explanation(kind, level, tried, misfit);

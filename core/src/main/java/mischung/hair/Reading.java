@@ -60,11 +60,11 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
      * colour holds the grey already, so it is taken out first.
      */
     public static Canvas canvasOf(Band band, Thickness head) {
-        return new Canvas(
-                explained(band).get(0),
-                WHITE_FIBRE,
-                band.greyShare(),
-                fibreOf(band, band.detail().thickness().orElse(head)));
+        Pigments explained = explained(band).get(0);
+        Fibre fibre = fibreOf(band, band.detail().thickness().orElse(head));
+        // Gold and copper hair grows with some of the steep pigment too, and was never lifted for that.
+        double opened = band.kind() == BandKind.NATURAL ? 0 : Canvas.openedOf(explained);
+        return new Canvas(explained, WHITE_FIBRE, band.greyShare(), fibre.withOpened(opened));
     }
 
     private static Fibre fibreOf(Band band, Thickness thickness) {

@@ -32,6 +32,7 @@ public final class Tint {
         return TressOptics.reflectance(base[i]
                 + dyes.yellow() * Pigment.DYE_YELLOW.unitAbsorption().at(i)
                 + dyes.red() * Pigment.DYE_RED.unitAbsorption().at(i)
+                + dyes.violet() * Pigment.DYE_VIOLET.unitAbsorption().at(i)
                 + dyes.blue() * Pigment.DYE_BLUE.unitAbsorption().at(i));
     }
 }

@@ -12,6 +12,12 @@ public final class ToneName {
     /** Two swatches this close are called by the same name: the nearest of the tones' own colours, if it is near at all. */
     private static final double SAME = 4;
 
+    /** Nearer than this a dull colour is what was meant. */
+    private static final double MEANT = 1.5;
+
+    /** Where no hair grows names are few: the nearest serves from further away. */
+    private static final double SAME_FASHION = 16;
+
     /** Below this share of the natural chroma no colourist sees warmth any more. */
     private static final double HOLLOW = 0.4;
 
@@ -39,13 +45,10 @@ public final class ToneName {
         if (level >= WHITE && colour.hueDegrees() > YELLOW_FROM && colour.hueDegrees() < YELLOW_TO) {
             return colour.chroma() < WHITE_CHROMA ? "white" : contributing(WHITE);
         }
-        if (strength < HOLLOW && level < TONED_BLONDE) {
-            return hollow(colour.chroma(), colour.hueDegrees());
-        }
         Tone nearest = Tone.NATURAL;
         double least = Double.MAX_VALUE;
         for (Tone tone : Tone.values()) {
-            if (!tone.wishable() && tone != Tone.AS_LIFTED && strength < FASHION) {
+            if (tone.fashion() && strength < FASHION) {
                 continue;
             }
             double difference = Ciede2000.between(colour, ToneScale.colourOf(level, tone));
@@ -54,7 +57,11 @@ public final class ToneName {
                 nearest = tone;
             }
         }
-        if (least <= SAME) {
+        // Hair without warmth is hollow, unless it is just what a toner or a muted brown was meant to do.
+        if (strength < HOLLOW && level < TONED_BLONDE && least > MEANT) {
+            return hollow(colour.chroma(), colour.hueDegrees());
+        }
+        if (least <= (nearest.fashion() ? SAME_FASHION : SAME)) {
             return nearest == Tone.AS_LIFTED ? contributing(level) : nearest.words();
         }
         double hue = colour.hueDegrees();

@@ -1,6 +1,9 @@
 package mischung.hair;
 
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import mischung.DataFile;
 import mischung.RefusedInput;
@@ -10,12 +13,30 @@ import mischung.light.Lch;
 
 /** What colour is meant by a level and a tone. */
 public final class ToneScale {
-    private record Turn(boolean absolute, double degrees, double chroma) {}
+    private enum By {
+        /** The natural hue turned, the natural chroma times so much. */
+        SHIFT,
+        /** A hue, and the natural chroma times so much. */
+        HUE,
+        /** A hue and a chroma. */
+        POINT
+    }
+
+    private record Turn(double level, By by, double degrees, double chroma) {
+        Turn towards(Turn other, double at) {
+            if (other.level == level) {
+                return this;
+            }
+            double share = Math.max(0, Math.min(1, (at - level) / (other.level - level)));
+            return new Turn(
+                    at, by, degrees + share * (other.degrees - degrees), chroma + share * (other.chroma - chroma));
+        }
+    }
 
     private static final int PER_LEVEL = 10;
     private static final Lab[] NATURAL_LINE = table(PigmentLine.NATURAL);
     private static final Lab[] LIFTED_LINE = table(PigmentLine.LIFTED);
-    private static final Map<Tone, Turn> TURNS = turns();
+    private static final Map<Tone, List<Turn>> TURNS = turns();
 
     private ToneScale() {}
 
@@ -29,12 +50,22 @@ public final class ToneScale {
             return ofLine(PigmentLine.LIFTED, level);
         }
         Lab natural = ofLine(PigmentLine.NATURAL, level);
-        Turn turn = TURNS.get(tone);
-        if (turn == null) {
+        Turn turn = turn(level, tone);
+        double hue = turn.by == By.SHIFT ? natural.hueDegrees() + turn.degrees : turn.degrees;
+        double chroma = turn.by == By.POINT ? turn.chroma : natural.chroma() * turn.chroma;
+        return new Lch(natural.l(), chroma, hue, natural.white()).toLab();
+    }
+
+    private static Turn turn(double level, Tone tone) {
+        List<Turn> turns = TURNS.get(tone);
+        if (turns == null) {
             throw new IllegalStateException("tones.csv lacks " + tone);
         }
-        double hue = turn.absolute ? turn.degrees : natural.hueDegrees() + turn.degrees;
-        return new Lch(natural.l(), natural.chroma() * turn.chroma, hue, natural.white()).toLab();
+        int above = 0;
+        while (above < turns.size() - 1 && turns.get(above).level < level) {
+            above++;
+        }
+        return turns.get(Math.max(0, above - 1)).towards(turns.get(above), level);
     }
 
     /** The line's colour: exact at tenths of a level, straight between them. */
@@ -59,14 +90,14 @@ public final class ToneScale {
         return table;
     }
 
-    private static Map<Tone, Turn> turns() {
+    private static Map<Tone, List<Turn>> turns() {
         DataFile table = DataFile.of(ToneScale.class, "tones.csv");
-        Map<Tone, Turn> turns = new EnumMap<>(Tone.class);
+        Map<Tone, List<Turn>> turns = new EnumMap<>(Tone.class);
         for (int row = 0; row < table.size(); row++) {
-            turns.put(
-                    Tone.named(table.text(row, "tone")),
-                    new Turn(
-                            table.text(row, "by").equals("hue"),
+            turns.computeIfAbsent(Tone.named(table.text(row, "tone")), tone -> new ArrayList<>())
+                    .add(new Turn(
+                            table.number(row, "level"),
+                            By.valueOf(table.text(row, "by").toUpperCase(Locale.ROOT)),
                             table.number(row, "degrees"),
                             table.number(row, "chroma")));
         }

@@ -51,7 +51,7 @@ record Grown(BandKind kind, double under, Look look, Porosity porosity) {
     private static Pigments withoutDye(Pigments pigments) {
         Pigments bare = pigments;
         for (DyeKind kind : DyeKind.values()) {
-            bare = bare.with(kind.yellow(), 0).with(kind.red(), 0).with(kind.blue(), 0);
+            bare = bare.without(kind);
         }
         return bare;
     }

@@ -18,7 +18,6 @@ import mischung.hair.LevelScale;
 import mischung.hair.PigmentLine;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
-import mischung.product.DirectHue;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
 
@@ -84,10 +83,8 @@ final class PastSimulation {
     private Canvas coloured(Event event, ShadeClass shadeClass, double volume, Canvas canvas) {
         Dyes dyes = SHADES.get(event);
         if (dyes == null) {
-            dyes = shadeClass == ShadeClass.DIRECT
-                    ? hue(event.tone()).dyes()
-                    : Shade.derived(shadeClass, Math.min(10, event.level()), shade(event.tone()))
-                            .dyes();
+            dyes = Shade.derived(shadeClass, Math.min(10, event.level()), shade(event.tone()))
+                    .dyes();
             if (SHADES.size() < MOST_KEPT) {
                 SHADES.put(event, dyes);
             }
@@ -99,18 +96,6 @@ final class PastSimulation {
 
     private static Tone shade(Tone told) {
         return told.wishable() ? told : Tone.RED;
-    }
-
-    private static DirectHue hue(Tone tone) {
-        return switch (tone) {
-            case RED, MAHOGANY -> DirectHue.RED;
-            case VIOLET, ASH -> DirectHue.VIOLET;
-            case MATTE -> DirectHue.GREEN;
-            case PINK, BEIGE -> DirectHue.PINK;
-            case BLUE -> DirectHue.BLUE;
-            case COPPER, NATURAL -> DirectHue.ORANGE;
-            case GOLD, AS_LIFTED -> DirectHue.YELLOW;
-        };
     }
 
     /** Lifted for as long as it took to reach the level that was told; further off by as much as the level is doubted. */

@@ -16,6 +16,16 @@ import mischung.sequence.Task;
 
 /** What can happen at the chair. Nothing of it is ever changed; what was wrong is corrected by another entry. */
 public sealed interface Event {
+    /** Whether the rest is planned anew by it and somebody has to say yes or no. */
+    default boolean asks() {
+        return this instanceof Seen
+                || this instanceof HandsNow
+                || this instanceof GoesBy
+                || this instanceof RunsShort
+                || this instanceof RunsLate
+                || this instanceof ScalpSeen;
+    }
+
     /**
      * The client sits, the clock of the visit begins.
      *
@@ -155,8 +165,9 @@ public sealed interface Event {
      *
      * @param accepted whether the rest is worked so; otherwise it stays as it was
      * @param thorough whether it had been thought through by then, or was what stood at once
-     * @param thorough whether it had been thought through by then, or was what stood at once
      * @param why one line for each change
+     * @param answers number of the entry it follows from; 0 in jobs from before it was kept: the last that asked
+     * @param basis the plan that is worked by from now on, if it is another; jobs from before it was kept have none
      */
     record Replanned(
             boolean accepted,
@@ -164,7 +175,9 @@ public sealed interface Event {
             List<Task> tasks,
             List<Batch> batches,
             List<Foretold> foretold,
-            List<String> why)
+            List<String> why,
+            long answers,
+            Optional<Basis> basis)
             implements Event {
         public Replanned {
             tasks = List.copyOf(tasks);
@@ -173,8 +186,21 @@ public sealed interface Event {
             why = List.copyOf(why);
         }
 
-        public static Replanned no() {
-            return new Replanned(false, false, List.of(), List.of(), List.of(), List.of());
+        /** Yes to what followed from an entry. */
+        public static Replanned yes(Replan replan, long entry, boolean thorough, List<Foretold> foretold) {
+            return new Replanned(
+                    true,
+                    thorough,
+                    replan.tasks(),
+                    replan.batches(),
+                    foretold,
+                    replan.why(),
+                    entry,
+                    Optional.of(replan.basis()));
+        }
+
+        public static Replanned no(long entry) {
+            return new Replanned(false, false, List.of(), List.of(), List.of(), List.of(), entry, Optional.empty());
         }
     }
 

@@ -193,11 +193,13 @@ public final class Job {
                 "Nothing of it is on the hair now.");
     }
 
+    /** The task of this key, as it stands now. */
+    public Optional<Task> named(String key) {
+        return tasks.stream().filter(task -> task.key().equals(key)).findFirst();
+    }
+
     private Task task(String key) {
-        return tasks.stream()
-                .filter(task -> task.key().equals(key))
-                .findFirst()
-                .orElseThrow(() -> new RefusedInput("task", key, "There is no such task in this job."));
+        return named(key).orElseThrow(() -> new RefusedInput("task", key, "There is no such task in this job."));
     }
 
     State state(String key) {

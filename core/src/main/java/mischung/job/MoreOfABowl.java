@@ -82,6 +82,7 @@ final class MoreOfABowl {
                 .told(
                         plan,
                         plan,
+                        place.basis(),
                         forward,
                         batches,
                         "Bowl " + of.bowl() + " runs short.",

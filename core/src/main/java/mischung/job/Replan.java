@@ -22,10 +22,12 @@ import mischung.sequence.Task;
  * @param ends what every band would come to: the same, but where rounds are left out without them
  * @param tasks all of this visit; what has begun is as it was
  * @param batches all of this visit
+ * @param basis the plan in the form in which it is kept
  * @param words what has come up, in a sentence
  * @param why one line for each change; empty where nothing changes
  */
-public record Replan(Plan plan, Plan ends, List<Task> tasks, List<Batch> batches, String words, List<String> why) {
+public record Replan(
+        Plan plan, Plan ends, Basis basis, List<Task> tasks, List<Batch> batches, String words, List<String> why) {
     public Replan {
         tasks = List.copyOf(tasks);
         batches = List.copyOf(batches);
@@ -36,10 +38,12 @@ public record Replan(Plan plan, Plan ends, List<Task> tasks, List<Batch> batches
      * Where a job stands.
      *
      * @param plan as it is worked by now
+     * @param basis the same in the form in which it is kept
      * @param desk of what is known of the client
      * @param durations of the house
      */
-    public record Place(Plan plan, Function<Calibration, Desk> desk, Calibration known, Durations durations, Job job) {
+    public record Place(
+            Plan plan, Basis basis, Function<Calibration, Desk> desk, Calibration known, Durations durations, Job job) {
         /** The rest as it was, with the minutes this hair needs; at once. */
         public Replan afterLook(Recheck look) {
             return new Replanning(this).afterLook(look);

@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import mischung.Words;
 import mischung.consult.Scalp;
 import mischung.hair.BandRef;
@@ -47,7 +46,7 @@ final class Replanning {
     /** Minutes and moments at once; whether other bowls or rounds would be better is for {@link #thorough}. */
     Replan afterLook(Recheck look) {
         if (look.flagged()) {
-            return new Replan(plan, plan, job.tasks(), job.batches(), words(look), List.of());
+            return new Replan(plan, plan, place.basis(), job.tasks(), job.batches(), words(look), List.of());
         }
         return same(look, place.desk().apply(look.known()));
     }
@@ -57,10 +56,12 @@ final class Replanning {
         Plan same = followed(desk, look, Set.of());
         Set<Integer> out = leftOut(look.underway().rounds().size());
         Plan ends = out.isEmpty() ? same : followed(desk, look, out);
+        Basis basis = Basis.of(same, desk, look.underway());
         if (look.why().isEmpty()) {
-            return new Replan(same, ends, job.tasks(), job.batches(), words(look), List.of());
+            return new Replan(same, ends, basis, job.tasks(), job.batches(), words(look), List.of());
         }
-        return told(same, ends, Forward.of(job, look.tasks(), job.hands()), job.batches(), words(look), look.why());
+        return told(
+                same, ends, basis, Forward.of(job, look.tasks(), job.hands()), job.batches(), words(look), look.why());
     }
 
     private Plan followed(Desk desk, Recheck look, Set<Integer> out) {
@@ -112,7 +113,8 @@ final class Replanning {
         if (tooLate && !must && !leftOut(done).isEmpty()) {
             return same;
         }
-        return told(anew, anew, forward, batches(sequence, done), words(look), why);
+        return told(
+                anew, anew, Basis.of(anew, desk, look.underway()), forward, batches(sequence, done), words(look), why);
     }
 
     private String words(Recheck look) {
@@ -211,7 +213,7 @@ final class Replanning {
      */
     Replan offTheScalp(Scalp scalp) {
         List<String> touching = job.clocks().stream()
-                .filter(clock -> touchesTheScalp(clock.task()))
+                .filter(clock -> Stops.touchesTheScalp(plan, clock.task()))
                 .map(clock -> clock.zone().words())
                 .distinct()
                 .toList();
@@ -220,55 +222,45 @@ final class Replanning {
                 touching.isEmpty()
                         ? "Nothing that works now lies on the scalp."
                         : "Rinse at once, cool and long: " + String.join(", ", touching) + ".");
-        why.add("No lightener and no colour on the scalp for the rest of the day; if it burns on, a doctor.");
+        why.add(
+                scalp == Scalp.BROKEN
+                        ? "Rinse cool what is on the hair, and nothing more goes on it today; if it burns on, a doctor."
+                        : "No lightener and no colour on the scalp for the rest of the day; if it burns on, a doctor.");
         int done = begun(job);
         List<Round> sofar =
                 plan.steps().subList(0, done).stream().map(Replan::fixed).toList();
-        List<Round> rest = restOfToday(done, leftOut(done)).stream()
-                .map(this::offTheScalp)
-                .flatMap(Optional::stream)
-                .toList();
-        Plan off = Planner.followed(
-                place.desk().apply(place.known()),
-                plan.strategy(),
-                new Underway(sofar, Map.of(), Set.of()),
-                joined(rest, laterVisits()));
+        boolean broken = scalp == Scalp.BROKEN;
+        List<Round> rest = broken
+                ? List.of()
+                : restOfToday(done, leftOut(done)).stream()
+                        .map(this::offTheScalp)
+                        .flatMap(Optional::stream)
+                        .toList();
+        Desk desk = place.desk().apply(place.known());
+        Underway underway = new Underway(sofar, Map.of(), Set.of());
+        Plan off = Planner.followed(desk, plan.strategy(), underway, joined(rest, laterVisits()));
         why.addAll(Differences.between(plan, off, done));
         Sequence sequence = Sequencer.of(off, Terms.usual(place.durations(), job.hands()));
         List<Task> begun = job.tasks().stream()
                 .filter(task -> task.kind() != Task.Kind.APPLY
                         || job.state(task.key()) != Job.State.WAITING
-                        || !touchesTheScalp(task))
+                        || !(broken || Stops.touchesTheScalp(plan, task)))
                 .toList();
         Forward forward = Forward.of(job, withLater(begun, sequence, done), job.hands());
-        return told(off, off, forward, batches(sequence, done), "The scalp is " + scalp.words() + ".", why);
-    }
-
-    /** Whether anything of its bowls lies at the scalp of its zones. */
-    private boolean touchesTheScalp(Task task) {
-        if (task.step() < 0 || task.step() >= plan.steps().size()) {
-            return false;
-        }
-        PlanStep step = plan.steps().get(task.step());
-        Stream<BandRef> mixed = Stream.concat(
-                step.lifts().stream()
-                        .filter(bowl -> task.bowls().contains(bowl.name()))
-                        .flatMap(bowl -> bowl.bands().stream()),
-                step.bowls().stream()
-                        .filter(bowl -> task.bowls().contains(bowl.name()))
-                        .flatMap(bowl -> bowl.bands().stream()));
-        Stream<BandRef> fromTheJar = task.bowls().isEmpty()
-                ? step.treatments().stream().flatMap(treatment -> treatment.bands().stream())
-                : Stream.of();
-        return Stream.concat(mixed, fromTheJar)
-                .anyMatch(at -> plan.head().at(at).atScalp()
-                        && task.zones().contains(plan.head().place(at)));
+        return told(
+                off,
+                off,
+                Basis.of(off, desk, underway),
+                forward,
+                batches(sequence, done),
+                "The scalp is " + scalp.words() + ".",
+                why);
     }
 
     private Optional<Round> offTheScalp(Round round) {
         List<Laying> layings = round.layings().stream()
                 .map(laying -> laying.on(laying.bands().stream()
-                        .filter(at -> !plan.head().at(at).atScalp())
+                        .filter(at -> !plan.head().at(at).touchesScalp())
                         .toList()))
                 .filter(laying -> !laying.bands().isEmpty())
                 .toList();
@@ -283,6 +275,7 @@ final class Replanning {
         return told(
                 plan,
                 plan,
+                place.basis(),
                 forward,
                 batches(sequence, done),
                 hands == 1 ? "One pair of hands from now on." : hands + " people from now on.",
@@ -317,10 +310,11 @@ final class Replanning {
 
     Replan onTheClock(Plan same, List<Task> tasks, int hands, String words) {
         Forward forward = Forward.of(job, tasks, hands);
-        return told(same, same, forward, job.batches(), words, List.of());
+        return told(same, same, place.basis(), forward, job.batches(), words, List.of());
     }
 
-    Replan told(Plan of, Plan ends, Forward forward, List<Batch> batches, String words, List<String> sofar) {
+    Replan told(
+            Plan of, Plan ends, Basis basis, Forward forward, List<Batch> batches, String words, List<String> sofar) {
         List<String> why = new ArrayList<>(sofar);
         int before = Forward.end(job.tasks()) + Math.max(0, job.behind());
         int by = forward.end() - before;
@@ -340,6 +334,6 @@ final class Replanning {
                 why.add("That is " + (forward.end() - limit) + " min past the client's hour.");
             }
         });
-        return new Replan(of, ends, forward.tasks(), batches, words, why);
+        return new Replan(of, ends, basis, forward.tasks(), batches, words, why);
     }
 }

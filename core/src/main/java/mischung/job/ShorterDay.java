@@ -147,6 +147,7 @@ final class ShorterDay {
         return new Replan(
                 plan,
                 ends,
+                place.basis(),
                 forward.tasks(),
                 job.batches().stream()
                         .filter(batch -> !out.contains(batch.step()))

@@ -67,11 +67,12 @@ final class HairUnderLamp {
             Pigments lifted = PigmentLine.LIFTED.at(level);
             all.add(lifted);
             for (double amount : AMOUNTS) {
-                all.add(lifted.plus(DyeKind.OXIDATIVE, new Dyes(amount, 0, 0)));
-                all.add(lifted.plus(DyeKind.OXIDATIVE, new Dyes(0, amount, 0)));
-                all.add(lifted.plus(DyeKind.OXIDATIVE, new Dyes(0, 0, amount)));
-                all.add(lifted.plus(DyeKind.OXIDATIVE, new Dyes(0, amount, amount)));
-                all.add(lifted.plus(DyeKind.OXIDATIVE, new Dyes(amount, amount, amount)));
+                all.add(lifted.plus(DyeKind.OXIDATIVE, new Dyes(amount, 0, 0, 0)));
+                all.add(lifted.plus(DyeKind.OXIDATIVE, new Dyes(0, amount, 0, 0)));
+                all.add(lifted.plus(DyeKind.OXIDATIVE, new Dyes(0, 0, amount, 0)));
+                all.add(lifted.plus(DyeKind.OXIDATIVE, new Dyes(0, 0, 0, amount)));
+                all.add(lifted.plus(DyeKind.OXIDATIVE, new Dyes(0, amount, 0, amount)));
+                all.add(lifted.plus(DyeKind.OXIDATIVE, new Dyes(amount, amount, 0, amount)));
             }
         }
         return all;

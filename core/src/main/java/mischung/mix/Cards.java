@@ -94,7 +94,9 @@ public final class Cards {
                 batch,
                 step.name() + " · " + bowl.aimWords(),
                 bowl.grams().needGrams() / learned * shares[at],
-                "1 : " + LevelScale.figure(bowl.developerPerColour()),
+                bowl.developerPerColour() > 0
+                        ? "1 : " + LevelScale.figure(bowl.developerPerColour())
+                        : "as it is, no developer",
                 bowl.developerPerColour() > 0 ? volume : 0,
                 lines);
     }

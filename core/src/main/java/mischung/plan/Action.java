@@ -38,6 +38,11 @@ public enum Action {
         };
     }
 
+    /** Whether something is put on the hair for it, care too. */
+    public boolean laysProduct() {
+        return this != TRIM && this != DRY && this != WAIT;
+    }
+
     /** Whether it is mixed with developer to take pigment out. */
     public boolean lifts() {
         return this == LIGHTEN || this == CLEANSE;

@@ -40,9 +40,10 @@ final class Alone {
 
     private static Application straight(Desk desk, Bowl bowl, BandRef at) {
         if (bowl.place() == BowlPlace.ROOTS) {
-            return new Recipes(desk, School.LADDER)
-                    .application(bowl.laying(), bowl.place())
+            Application laid = new Recipes(desk, School.LADDER)
+                    .application(bowl.laying())
                     .withDyes(bowl.formula().mix().dyes());
+            return Recipes.at(laid, desk.head().at(at).place());
         }
         Aim aim = desk.head().at(at).aim().orElseThrow();
         return Application.usual(plainShade(desk, aim).dyes(), ShadeClass.DEMI, 10);

@@ -6,6 +6,8 @@ import mischung.formula.Formula;
 import mischung.hair.BandRef;
 import mischung.product.BowlGrams;
 import mischung.product.Developer;
+import mischung.product.Mix;
+import mischung.product.ShadeClass;
 
 /**
  * One bowl of colour.
@@ -32,8 +34,20 @@ public record Bowl(
      */
     public record Gain(double before, double after) {}
 
+    /** Of direct blue; more leaves a stain. From memory. */
+    private static final double BLUE_STAINS = 0.05;
+
     public Bowl {
         reasons = List.copyOf(reasons);
+    }
+
+    /** R58: whether direct blue in it may never leave whole. */
+    public boolean mayStay() {
+        return mayStay(formula.mix());
+    }
+
+    static boolean mayStay(Mix mix) {
+        return mix.shadeClass() == ShadeClass.DIRECT && mix.dyes().blue() > BLUE_STAINS;
     }
 
     public Action action() {

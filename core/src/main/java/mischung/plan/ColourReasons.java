@@ -7,7 +7,6 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import mischung.Words;
 import mischung.change.Application;
-import mischung.change.Factors;
 import mischung.change.Wetness;
 import mischung.doubt.Draw;
 import mischung.doubt.Start;
@@ -25,6 +24,8 @@ import mischung.wish.WorkedHead;
 
 /** Puts into words why a bowl of colour is as it is, what else was weighed, and what reading would change it. */
 final class ColourReasons {
+    private static final double DEPOSIT_ONLY = 10;
+
     private final WorkedHead head;
     private final Desk desk;
     private final Method method;
@@ -49,6 +50,11 @@ final class ColourReasons {
         } else {
             purpose(laying, aim, work, reasons);
             shadeClass(laying, reasons);
+            if (Bowl.mayStay(formula.mix())) {
+                reasons.add(new Reason(
+                        Rule.R58,
+                        "There is blue in it: it may never leave whole. What comes later has to cover it or use it."));
+            }
             if (place == BowlPlace.POROUS) {
                 porous(laying, formula, aim, reasons);
             } else if (place == BowlPlace.ROOTS) {
@@ -77,12 +83,14 @@ final class ColourReasons {
     }
 
     /** What half a level, which two eyes may differ by, would make of the result. */
-    private static Reason misread(Laying laying, Application application, Working work) {
+    private Reason misread(Laying laying, Application application, Working work) {
         Canvas canvas = work.hair(laying.bands().get(0)).canvas();
         double[] comesTo = new double[2];
         for (int i = 0; i < 2; i++) {
-            Draw otherwise = new Draw(i - 0.5, 0, 0, 0, Factors.AVERAGE);
-            comesTo[i] = application.on(Start.of(canvas).in(otherwise)).level();
+            Draw otherwise = new Draw(i - 0.5, 0, 0, 0, desk.calibration().factors());
+            comesTo[i] = application
+                    .on(Start.of(canvas).in(otherwise), desk.calibration().factors())
+                    .level();
         }
         return Reason.wouldChange(
                 Rule.COMPUTED,
@@ -191,12 +199,26 @@ final class ColourReasons {
                                 Rule.R55,
                                 "Coverage shade with " + LevelScale.figure(laying.volume())
                                         + " vol: at least half of it is grey.");
-                    case GLOSS, LIGHTEST, DIRECT ->
+                    case DIRECT ->
+                        new Reason(
+                                Rule.R59C,
+                                "Direct colour, as it is, without developer, for "
+                                        + LevelScale.figure(laying.minutes())
+                                        + " min. Barrier cream on skin and hairline before it, gloves, a cool rinse after.");
+                    case GLOSS, LIGHTEST ->
                         new Reason(
                                 Rule.WISH, Words.capital(laying.shadeClass().words()) + " colour was chosen by hand.");
                 });
-        if (laying.shadeClass() != ShadeClass.COVERAGE) {
-            reasons.add(new Reason(Rule.R20, LevelScale.figure(laying.volume()) + " vol: deposit only, no lift."));
+        if (laying.shadeClass() != ShadeClass.COVERAGE && laying.shadeClass() != ShadeClass.DIRECT) {
+            reasons.add(
+                    laying.volume() > DEPOSIT_ONLY
+                            ? new Reason(
+                                    Rule.R9,
+                                    LevelScale.figure(laying.volume())
+                                            + " vol: hair that was never lifted takes little at 10; it lifts a little, opens it, and comes"
+                                            + " clearly nearer. When it fades, warmth shows.")
+                            : new Reason(
+                                    Rule.R20, LevelScale.figure(laying.volume()) + " vol: deposit only, no lift."));
         }
     }
 
@@ -225,19 +247,22 @@ final class ColourReasons {
                     Rule.COMPUTED,
                     String.format(
                             Locale.ROOT,
-                            "Nearest to %s of %,d mixes weighed: CIEDE2000 %.1f on the hair as it will be by then.",
+                            "Best for %s of %,d mixes weighed: CIEDE2000 %.1f on the hair as it will be by then, and %.1f"
+                                    + " for what is unusual in it.",
                             aim,
                             formula.tried(),
-                            formula.misfit())));
+                            formula.misfit(),
+                            formula.oddness())));
         }
         formula.runnerUp()
                 .ifPresent(second -> reasons.add(Reason.weighed(
                         Rule.COMPUTED,
                         String.format(
                                 Locale.ROOT,
-                                "Next best: %s, %.1f.",
+                                "Next best: %s, %.1f, and %.1f for what is unusual in it.",
                                 second.mix().words(),
-                                second.misfit()))));
+                                second.misfit(),
+                                second.oddness()))));
         if (!formula.withinRules()) {
             reasons.add(new Reason(
                     Rule.COMPUTED,

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import mischung.change.Wetness;
+import mischung.formula.FormulaTask;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.LevelScale;
@@ -28,6 +29,15 @@ import mischung.wish.WorkedHead;
 final class Depositing {
     private static final double SAME_FILLER = 0.5;
     private static final double SAME_CANVAS = 1;
+
+    private static final double OPENING = 20;
+
+    /** In CIEDE2000; less is not worth the lift. */
+    private static final double CLEARLY_NEARER = 1.5;
+
+    /** In CIEDE2000: hair further apart is not coloured alike, whatever its level. */
+    private static final double ANOTHER_COLOUR = 15;
+
     private static final double ONE_LIGHTER_MINUTES = 12;
 
     /** R51: a root tap takes two to five minutes. */
@@ -72,7 +82,7 @@ final class Depositing {
     /** R23 for very porous hair; R10 for porous hair that gets no filler to even it. */
     void equalise(Map<BandRef, Decision> decided) {
         List<BandRef> thirsty = decided.entrySet().stream()
-                .filter(e -> e.getValue().coloured())
+                .filter(e -> e.getValue().coloured() && !aim(e.getKey()).direct())
                 .filter(e -> porosity(e.getKey()) == Porosity.VERY_HIGH
                         || (porosity(e.getKey()) == Porosity.HIGH
                                 && e.getValue() == Decision.COLOUR
@@ -99,13 +109,22 @@ final class Depositing {
                 List<BandRef> some = due.stream()
                         .filter(at -> porosity(at).raised() == porous)
                         .toList();
-                for (List<BandRef> group : Grouping.clusters(some, at -> rung(rungs, at, left), SAME_FILLER)) {
-                    // The lightest of the group's levels: so no band of it drops further than its school allows.
-                    double level = group.stream()
-                            .mapToDouble(at -> rung(rungs, at, left))
-                            .max()
-                            .orElseThrow();
-                    layings.add(filler(group, level, porous));
+                // R12: by each part's own tone; parts whose school fills them alike share a bowl.
+                Map<List<FormulaTask.ToneShare>, List<BandRef>> alike = new LinkedHashMap<>();
+                some.forEach(at -> alike.computeIfAbsent(
+                                FillerShares.of(method.filler(), aim(at).tone()), shares -> new ArrayList<>())
+                        .add(at));
+                for (List<BandRef> parts : alike.values().stream()
+                        .flatMap(bands -> byLeftover(bands).stream())
+                        .toList()) {
+                    for (List<BandRef> group : Grouping.clusters(parts, at -> rung(rungs, at, left), SAME_FILLER)) {
+                        // The lightest of the group's levels: so no band of it drops further than its school allows.
+                        double level = group.stream()
+                                .mapToDouble(at -> rung(rungs, at, left))
+                                .max()
+                                .orElseThrow();
+                        layings.add(filler(group, level, porous));
+                    }
                 }
             }
             work.perform(new Round(Action.FILL, layings));
@@ -125,7 +144,7 @@ final class Depositing {
         Laying filler = colour(
                 Action.FILL,
                 group,
-                new Aim(LevelScale.inHalves(level), fillerTone()),
+                new Aim(LevelScale.inHalves(level), fillerTone(aim(group.get(0)).tone())),
                 ShadeClass.DEMI,
                 gentle(porous ? 6 : 10),
                 share);
@@ -141,12 +160,11 @@ final class Depositing {
     }
 
     /** R12: one lighter fills in the target's own direction; the other schools in the warmth of hair lifted so far. */
-    private Tone fillerTone() {
+    private Tone fillerTone(Tone wished) {
         if (method.filler() != School.ONE_LIGHTER) {
             return Tone.AS_LIFTED;
         }
-        Tone wished = desk.wish().tone();
-        return wished == Tone.NATURAL || wished == Tone.GOLD ? Tone.GOLD : Tone.NATURAL;
+        return FillerShares.inGold(wished) ? Tone.GOLD : wished == Tone.MAHOGANY ? Tone.BROWN : Tone.NATURAL;
     }
 
     private static double rung(Map<BandRef, List<Double>> rungs, BandRef at, int left) {
@@ -161,8 +179,13 @@ final class Depositing {
         return groups;
     }
 
+    /** Hair that another colour is left in, such as pink beside blue, shares no bowl. */
+    private List<List<BandRef>> byLeftover(List<BandRef> some) {
+        return Grouping.byColour(some, at -> work.hair(at).lab(), ANOTHER_COLOUR);
+    }
+
     private double gentle(double volume) {
-        return desk.developer(volume).volume();
+        return desk.volumeFor(volume);
     }
 
     /** The colour that stays: roots first, porous lengths at half time, one rinse for all (R21). */
@@ -171,6 +194,7 @@ final class Depositing {
         List<BandRef> roots = new ArrayList<>();
         List<BandRef> even = new ArrayList<>();
         List<BandRef> porous = new ArrayList<>();
+        List<BandRef> direct = new ArrayList<>();
         Set<BandRef> filled = new HashSet<>();
         decided.forEach((at, decision) -> {
             if (!decision.coloured()) {
@@ -179,11 +203,13 @@ final class Depositing {
             if (decision == Decision.FILL) {
                 filled.add(at);
             }
-            (decision == Decision.COVER_GREY
-                            ? covered
-                            : natural(at) && aim(at).level() < LIGHT_AIM
-                                    ? roots
-                                    : porosity(at).raised() ? porous : even)
+            (aim(at).direct()
+                            ? direct
+                            : decision == Decision.COVER_GREY
+                                    ? covered
+                                    : natural(at) && aim(at).level() < LIGHT_AIM
+                                            ? roots
+                                            : porosity(at).raised() ? porous : even)
                     .add(at);
         });
         List<Laying> layings = new ArrayList<>();
@@ -192,6 +218,8 @@ final class Depositing {
         add(layings, covered, BowlPlace.ROOTS, ShadeClass.COVERAGE, 20, 1, filled);
         add(layings, roots, BowlPlace.ROOTS, onRoots, 10, 1, filled);
         add(layings, even, BowlPlace.LENGTHS, onLengths, 10, 1, filled);
+        // R59c: as it is, without developer; it does not go on working, so all of it has its full time.
+        add(layings, direct, BowlPlace.LENGTHS, ShadeClass.DIRECT, 0, 1, filled);
         // R21: what drinks fastest goes on at half time, if there is anything else to begin with.
         double late = layings.isEmpty() ? 1 : 0.5;
         add(layings, porous, BowlPlace.POROUS, onLengths, 6, late, filled);
@@ -222,14 +250,16 @@ final class Depositing {
             Set<BandRef> filled) {
         byAim(some).forEach((aim, bands) -> {
             List<Laying> separate = new ArrayList<>();
-            for (List<BandRef> group :
-                    Grouping.clusters(bands, at -> work.hair(at).level(), SAME_CANVAS)) {
+            for (List<BandRef> group : byLeftover(bands).stream()
+                    .flatMap(alike ->
+                            Grouping.clusters(alike, at -> work.hair(at).level(), SAME_CANVAS).stream())
+                    .toList()) {
                 Laying laying = colour(
                         action(group, aim, filled, shadeClass),
                         group,
                         aim,
                         shadeClass,
-                        gentle(volume),
+                        shadeClass == ShadeClass.DIRECT ? 0 : gentle(volume),
                         shareOfFullTime);
                 if (laying.action() == Action.ROOT_TAP) {
                     laying = laying.withMinutes(TAP_MINUTES);
@@ -239,8 +269,33 @@ final class Depositing {
                 }
                 separate.add(laying);
             }
-            layings.addAll(Grouping.shared(separate, place, work.recipes(), desk, work::hair));
+            Grouping.shared(separate, place, work.recipes(), desk, work::hair)
+                    .forEach(laying -> layings.add(place == BowlPlace.ROOTS ? opening(laying) : laying));
         });
+    }
+
+    /**
+     * R9: a gold, copper, red or mahogany of about the hair's own level leaves little more than a tint at 10 vol on hair as it
+     * grew. Where 20 vol, which lifts a little and opens it, comes clearly nearer it is taken instead; never more, since it
+     * touches the scalp. All else is deposit work (R20).
+     */
+    private Laying opening(Laying laying) {
+        Aim aim = laying.aim().orElseThrow();
+        boolean bright = aim.tone().warm()
+                && laying.bands().stream()
+                        .allMatch(at -> Math.abs(aim.level() - work.hair(at).level()) <= LITTLE);
+        if (!bright || laying.shadeClass() != ShadeClass.PERMANENT || laying.action() == Action.ROOT_TAP) {
+            return laying;
+        }
+        Laying stronger = laying.withVolume(gentle(OPENING));
+        return stronger.volume() > laying.volume() && misfit(stronger) + CLEARLY_NEARER < misfit(laying)
+                ? stronger
+                : laying;
+    }
+
+    private double misfit(Laying laying) {
+        return desk.best(work.recipes().task(laying, BowlPlace.ROOTS, work::hair))
+                .misfit();
     }
 
     private Action action(List<BandRef> group, Aim aim, Set<BandRef> filled, ShadeClass shadeClass) {

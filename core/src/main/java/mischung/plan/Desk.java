@@ -99,6 +99,10 @@ public final class Desk {
         return head.mixGrams(bands) * useFactor;
     }
 
+    public Calibration calibration() {
+        return calibration;
+    }
+
     public double useFactor() {
         return useFactor;
     }
@@ -129,10 +133,10 @@ public final class Desk {
     }
 
     /**
-     * The strongest in stock that is not stronger than wanted, if it is near; otherwise just what is wanted, to be blended
-     * (R61); the weakest if all are stronger.
+     * What is decided on where so much is wanted: the strongest in stock that is not stronger, if it is near or all there is;
+     * otherwise just what is wanted, to be blended (R61), with water or treatment cream downwards. Never stronger.
      */
-    Developer developer(double volume) {
+    double volumeFor(double volume) {
         Optional<Developer> weaker = range.developers().stream()
                 .filter(d -> d.volume() <= volume)
                 .max(Comparator.comparingDouble(Developer::volume));
@@ -141,8 +145,8 @@ public final class Desk {
                 .min(Comparator.comparingDouble(Developer::volume));
         boolean near = weaker.filter(d -> volume - d.volume() <= NEAR_VOLUMES).isPresent();
         if (near || stronger.isEmpty()) {
-            return weaker.orElseGet(() -> new Developer(volume));
+            return weaker.map(Developer::volume).orElse(volume);
         }
-        return weaker.isEmpty() ? stronger.orElseThrow() : new Developer(volume);
+        return volume;
     }
 }

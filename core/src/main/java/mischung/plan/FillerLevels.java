@@ -10,6 +10,9 @@ public final class FillerLevels {
     /** R13: the most one deposit may drop. */
     public static final double LONGEST_STEP = 2;
 
+    /** What two eyes may differ by. */
+    private static final double HALF_A_LEVEL = 0.5;
+
     private FillerLevels() {}
 
     /** @param canvas level as read; {@code target} below it */
@@ -25,12 +28,17 @@ public final class FillerLevels {
 
     /**
      * Rungs two levels apart, counted up from the target so that all bands of a head share the lower bowls. The topmost
-     * rung shares what is left evenly with the one below it, instead of leaving a step of half a level.
+     * rung shares what is left evenly with the one below it, instead of leaving a step of half a level. Where two fillers a
+     * little further apart do for three, nobody lays the third.
      */
     private static List<Double> ladder(double canvas, double target) {
         List<Double> rungs = new ArrayList<>();
         for (double rung = target + LONGEST_STEP; rung < canvas; rung += LONGEST_STEP) {
             rungs.add(0, rung);
+        }
+        double third = (canvas - target) / 3;
+        if (rungs.size() > 2 && third <= LONGEST_STEP + HALF_A_LEVEL) {
+            return List.of(LevelScale.inHalves(target + 2 * third), LevelScale.inHalves(target + third));
         }
         if (rungs.size() > 1) {
             double middle = LevelScale.inHalves((canvas + rungs.get(1)) / 2);

@@ -10,11 +10,14 @@ import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
+import mischung.hair.DyeKind;
 import mischung.hair.LevelScale;
 import mischung.hair.Look;
 import mischung.hair.Porosity;
 import mischung.hair.Reading;
+import mischung.hair.ToneName;
 import mischung.light.Ciede2000;
+import mischung.light.Illuminant;
 import mischung.light.Lab;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
@@ -47,6 +50,12 @@ final class FillerNeed {
 
     private static final double BLENDS = 5;
 
+    /** Of direct dye; less shows no more. */
+    private static final double DIRECT_SEEN = 0.01;
+
+    /** Levels of canvas that may be missing for direct colour to be more than a sheen. */
+    private static final double TINTS_AT_MOST = 2;
+
     /** Chroma and hue may miss by this much, in CIEDE2000, before tone alone is worth a bowl. */
     private static final double TONE_OFF = 5;
 
@@ -59,7 +68,7 @@ final class FillerNeed {
     FillerNeed(Aim wish) {
         this.wish = wish;
         this.wished = wish.colour();
-        this.plain = Shade.derived(ShadeClass.DEMI, wish.level(), wish.tone());
+        this.plain = Shade.derived(wish.direct() ? ShadeClass.DIRECT : ShadeClass.DEMI, wish.level(), wish.tone());
     }
 
     /**
@@ -80,12 +89,65 @@ final class FillerNeed {
     BandAnswer of(BandRef at, Hair band) {
         List<Reason> reasons = new ArrayList<>();
         double drop = band.level() - wish.level();
-        Decision decision = switch (band.kind()) {
-            case NATURAL -> natural(band, drop, reasons);
-            case COLOURED -> coloured(band, drop, reasons);
-            case LIGHTENED, DIRECT -> lightened(band, drop, reasons);
-        };
+        Decision decision = wish.direct()
+                ? direct(band, reasons)
+                : switch (band.kind()) {
+                    case NATURAL -> natural(band, drop, reasons);
+                    case COLOURED -> coloured(band, drop, reasons);
+                    case LIGHTENED, DIRECT -> lightened(band, drop, reasons);
+                };
+        leftover(band.canvas()).ifPresent(reasons::add);
         return new BandAnswer(at, decision, drop, reasons);
+    }
+
+    /** Direct dye of before: no remover takes it, so everything that goes over it is mixed for what it adds. */
+    private static Optional<Reason> leftover(Canvas canvas) {
+        if (canvas.coloured().dyes(DyeKind.DIRECT).total() < DIRECT_SEEN) {
+            return Optional.empty();
+        }
+        Lab without = Illuminant.D65
+                .reflected(canvas.coloured().without(DyeKind.DIRECT).reflectance())
+                .toLab();
+        return Optional.of(
+                new Reason(
+                        Rule.R58,
+                        "Direct dye is still in it: it shows " + canvas.look().words()
+                                + ", and without the dye would show "
+                                + LevelScale.words(LevelScale.inHalves(LevelScale.levelOf(without.l()))) + " "
+                                + ToneName.of(without)
+                                + ". No remover takes it; it adds to whatever goes over it, and the bowls are mixed for that."));
+    }
+
+    /** R59c: nothing is filled for direct colour; it shows what it lies on. */
+    private Decision direct(Hair band, List<Reason> reasons) {
+        double difference = Ciede2000.between(wished, band.canvas().lab());
+        if (difference <= THERE_ALREADY) {
+            reasons.add(new Reason(
+                    Rule.COMPUTED,
+                    "It is CIEDE2000 " + LevelScale.figure(difference) + " from the wish already: leave it."));
+            return Decision.LEAVE;
+        }
+        double needed = wish.leastCanvas();
+        double missing = needed - band.canvas().level();
+        String wants = wish.words() + " is direct colour and wants hair lifted to " + LevelScale.words(needed) + ". ";
+        if (missing > TINTS_AT_MOST) {
+            reasons.add(new Reason(
+                    Rule.R59C,
+                    wants + "This is "
+                            + LevelScale.words(LevelScale.inHalves(band.canvas().level()))
+                            + ": it would leave a sheen at most. It stays."));
+            return Decision.TOO_DARK;
+        }
+        Look shown = band.canvas().look();
+        reasons.add(new Reason(
+                Rule.R59C,
+                missing > HALF_A_LEVEL + 0.1
+                        ? wants + "This is " + shown.words() + ": it comes out deeper and duller."
+                        : wants + "This is " + shown.words() + ", and what warmth it has left mixes in."));
+        if (!band.kind().lifted()) {
+            reasons.add(new Reason(Rule.R59C, "Hair that was never lifted takes little of it, and for a short while."));
+        }
+        return Decision.COLOUR;
     }
 
     private Decision natural(Hair band, double drop, List<Reason> reasons) {
@@ -109,7 +171,7 @@ final class FillerNeed {
         }
         Look look = band.canvas().look();
         double difference = Ciede2000.between(wished, look.lab());
-        if (drop < 0) {
+        if (drop < 0 && !toneOff(look.lab())) {
             return halfDarker(reasons);
         }
         if (difference <= THERE_ALREADY) {
@@ -123,8 +185,8 @@ final class FillerNeed {
                 Rule.R18,
                 drop > 0
                         ? "The wish is " + LevelScale.count(drop)
-                                + " darker than what grows: permanent colour with 10 vol holds here."
-                        : "Only the tone changes: permanent colour with 10 vol, no lift asked."));
+                                + " darker than what grows: permanent colour holds here."
+                        : "Only the tone changes: permanent colour, as little lift as shows it."));
         return Decision.COLOUR;
     }
 

@@ -1,5 +1,6 @@
 package mischung.plan;
 
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Set;
 import mischung.formula.FormulaTask;
@@ -9,7 +10,8 @@ import mischung.school.School;
 /** What each school puts into a filler. */
 final class FillerShares {
     private static final Set<Tone> WARM = Set.of(Tone.GOLD, Tone.COPPER, Tone.RED);
-    private static final Set<Tone> NOT_WARM = Set.of(Tone.ASH, Tone.MATTE, Tone.VIOLET, Tone.BEIGE, Tone.MAHOGANY);
+    private static final Set<Tone> NOT_WARM =
+            EnumSet.complementOf(EnumSet.of(Tone.NATURAL, Tone.GOLD, Tone.COPPER, Tone.RED));
 
     /** R15: warmth mixed into the target itself. */
     static final FormulaTask.ToneShare WARMTH_IN_TARGET = share(WARM, 0.2, 0.6);
@@ -53,11 +55,19 @@ final class FillerShares {
 
     /** R12: the filler's tone follows the target's. */
     private static List<FormulaTask.ToneShare> oneLighter(Tone wished) {
+        if (inGold(wished)) {
+            return List.of(share(Set.of(Tone.GOLD), 0.75, 1), share(NOT_WARM, 0, 0));
+        }
+        return wished == Tone.MAHOGANY
+                ? List.of(share(Set.of(Tone.NATURAL), 0.75, 0.75), share(Set.of(Tone.RED), 0.25, 0.25))
+                : List.of(share(Set.of(Tone.NATURAL), 0.75, 1), share(NOT_WARM, 0, 0));
+    }
+
+    /** R12: whether one lighter fills for such a tone in gold. */
+    static boolean inGold(Tone wished) {
         return switch (wished) {
-            case NATURAL, GOLD -> List.of(share(Set.of(Tone.GOLD), 0.75, 1), share(NOT_WARM, 0, 0));
-            case MAHOGANY -> List.of(share(Set.of(Tone.NATURAL), 0.75, 0.75), share(Set.of(Tone.RED), 0.25, 0.25));
-            case ASH, BEIGE, COPPER, RED, VIOLET, MATTE, AS_LIFTED, PINK, BLUE ->
-                List.of(share(Set.of(Tone.NATURAL), 0.75, 1), share(NOT_WARM, 0, 0));
+            case NATURAL, GOLD, BROWN, SAND, MOCHA -> true;
+            default -> false;
         };
     }
 

@@ -7,6 +7,7 @@ import java.util.Locale;
 import mischung.hair.BandRef;
 import mischung.hair.LevelScale;
 import mischung.light.Ciede2000;
+import mischung.product.ShadeClass;
 import mischung.school.Rinse;
 import mischung.school.School;
 import mischung.wish.Aim;
@@ -47,7 +48,13 @@ final class Findings {
             findings.add(withoutFiller(plan));
         } else if (plan.answers().stream().flatMap(List::stream).noneMatch(a -> a.decision() == Decision.FILL)
                 && !plan.steps().isEmpty()) {
-            findings.add(note("No filler is needed: no lightened band goes three or more levels darker."));
+            boolean direct = plan.steps().stream()
+                    .flatMap(step -> step.bowls().stream())
+                    .anyMatch(bowl -> bowl.laying().shadeClass() == ShadeClass.DIRECT);
+            findings.add(note(
+                    direct
+                            ? "No filler is needed: direct colour shows on the light hair as it is."
+                            : "No filler is needed: no lightened band goes three or more levels darker."));
         }
         if (plan.steps().stream()
                 .flatMap(s -> s.bowls().stream())

@@ -8,6 +8,8 @@ import java.util.function.Function;
 import java.util.function.ToDoubleFunction;
 import mischung.formula.FormulaTask;
 import mischung.hair.BandRef;
+import mischung.light.Ciede2000;
+import mischung.light.Lab;
 
 /** Which bands share a bowl: as few bowls as do no visible harm. */
 final class Grouping {
@@ -30,6 +32,23 @@ final class Grouping {
                 top = here;
             }
             groups.get(groups.size() - 1).add(at);
+        }
+        return groups;
+    }
+
+    /** Splits into groups that show the same: what lies further from a group's first than {@code width}, in CIEDE2000, is apart. */
+    static List<List<BandRef>> byColour(List<BandRef> some, Function<BandRef, Lab> seen, double width) {
+        List<List<BandRef>> groups = new ArrayList<>();
+        for (BandRef at : some) {
+            groups.stream()
+                    .filter(group -> Ciede2000.between(seen.apply(group.get(0)), seen.apply(at)) <= width)
+                    .findFirst()
+                    .orElseGet(() -> {
+                        List<BandRef> group = new ArrayList<>();
+                        groups.add(group);
+                        return group;
+                    })
+                    .add(at);
         }
         return groups;
     }

@@ -2,7 +2,11 @@ package mischung.plan;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import mischung.RefusedInput;
+import mischung.change.LiftProduct;
+import mischung.change.Lightening;
+import mischung.change.Place;
 import mischung.change.Wetness;
 import mischung.hair.BandRef;
 import mischung.hair.Tone;
@@ -64,7 +68,8 @@ public record Laying(
             RefusedInput.within("minutes", minutes, 0, 60, "min");
         }
         if (action.deposits() && shadeClass == ShadeClass.DIRECT) {
-            throw new RefusedInput("shadeClass", shadeClass, "Direct colour is not planned; lay it by hand.");
+            RefusedInput.within("ratio", ratio, 0, 0, "to 1: direct colour is laid as it is, without developer");
+            RefusedInput.within("volume", volume, 0, 0, "vol: direct colour is laid as it is, without developer");
         }
     }
 
@@ -186,6 +191,23 @@ public record Laying(
                 weeks);
     }
 
+    /** One laying of what lifts, on hair of such a place. */
+    public Lightening lightening(Place place) {
+        return lightening(place, volume, minutes);
+    }
+
+    /** The same with another developer, for other minutes. */
+    public Lightening lightening(Place place, double otherVolume, double otherMinutes) {
+        return new Lightening(
+                action == Action.CLEANSE ? LiftProduct.CLEANSE_MIX : LiftProduct.LIGHTENER,
+                otherVolume,
+                ratio,
+                otherMinutes,
+                way.setting(place),
+                0,
+                OptionalDouble.empty());
+    }
+
     public Laying on(List<BandRef> others) {
         return new Laying(action, others, way, volume, minutes, ratio, times, aim, shadeClass, wetness, mix, weeks);
     }
@@ -197,6 +219,10 @@ public record Laying(
     /** So many rounds of it. */
     public Laying times(int rounds) {
         return new Laying(action, bands, way, volume, minutes, ratio, rounds, aim, shadeClass, wetness, mix, weeks);
+    }
+
+    Laying withVolume(double other) {
+        return new Laying(action, bands, way, other, minutes, ratio, times, aim, shadeClass, wetness, mix, weeks);
     }
 
     public Laying withMinutes(double other) {

@@ -4,27 +4,25 @@ import mischung.change.Cover;
 import mischung.change.Place;
 import mischung.change.Setting;
 
-/** How and where lightener is laid. */
+/** How lightener is laid. Whether it touches the scalp is not said by it, but by the hair it goes on. */
 public enum LiftWay {
     /** On the dark band alone, cotton or film on both sides (R35). */
-    BAND("on the band alone", Place.MIDS, Cover.FOIL, 3),
-    OFF_SCALP("off the scalp", Place.MIDS, Cover.FOIL, 3),
+    BAND("on the band alone", Cover.FOIL, 3),
+    OFF_SCALP("off the scalp", Cover.FOIL, 3),
     /** The last centimetres, in the warmth of the scalp (R33). */
-    ROOT("on the root", Place.SCALP, Cover.OPEN, 5),
+    ROOT("on the root", Cover.OPEN, 5),
     /** A spot that stayed dark. */
-    SPOT("on the spot", Place.MIDS, Cover.FOIL, 3),
-    WOVEN("woven", Place.MIDS, Cover.FOIL, 3),
+    SPOT("on the spot", Cover.FOIL, 3),
+    WOVEN("woven", Cover.FOIL, 3),
     /** Over hair that is light already, weak and watched. */
-    REFRESH("refresh", Place.MIDS, Cover.OPEN, 5);
+    REFRESH("refresh", Cover.OPEN, 5);
 
     private final String words;
-    private final Place place;
     private final Cover cover;
     private final double sectionMm;
 
-    LiftWay(String words, Place place, Cover cover, double sectionMm) {
+    LiftWay(String words, Cover cover, double sectionMm) {
         this.words = words;
-        this.place = place;
         this.cover = cover;
         this.sectionMm = sectionMm;
     }
@@ -33,7 +31,17 @@ public enum LiftWay {
         return words;
     }
 
-    public Setting setting() {
+    public Cover cover() {
+        return cover;
+    }
+
+    /** Thickness of a section. */
+    public double sectionMm() {
+        return sectionMm;
+    }
+
+    /** @param place of the hair it is laid on; the way of laying does not say where that grows */
+    public Setting setting(Place place) {
         return new Setting(place, cover, false, sectionMm);
     }
 }

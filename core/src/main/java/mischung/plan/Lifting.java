@@ -10,11 +10,12 @@ import java.util.Set;
 import java.util.TreeMap;
 import mischung.change.LiftProduct;
 import mischung.change.Lightening;
+import mischung.change.Place;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
+import mischung.hair.DyeKind;
 import mischung.hair.Elasticity;
-import mischung.hair.Pigment;
 import mischung.hair.Porosity;
 import mischung.hair.Thickness;
 import mischung.product.ShadeClass;
@@ -79,6 +80,9 @@ final class Lifting {
      * and asking how near the best amounts of dye would come.
      */
     double goal(BandRef at, Aim aim) {
+        if (aim.direct()) {
+            return aim.leastCanvas();
+        }
         HairState hair = work.hair(at);
         double least = Double.MAX_VALUE;
         double goal = aim.level();
@@ -108,21 +112,26 @@ final class Lifting {
 
     private HairState liftedTo(BandRef at, double level) {
         HairState hair = work.hair(at);
-        double minutes = minutesTo(hair.canvas(), LiftWay.OFF_SCALP, 20, level);
-        return hair.after(lightening(LiftWay.OFF_SCALP, 20, Math.max(SHORTEST, minutes)));
+        double minutes = minutesTo(hair.canvas(), level);
+        return hair.after(offScalp(Math.max(SHORTEST, minutes)));
     }
 
-    private static Lightening lightening(LiftWay way, double volume, double minutes) {
-        return new Lightening(LiftProduct.LIGHTENER, volume, RATIO, minutes, way.setting(), 0, OptionalDouble.empty());
+    private static Lightening lightening(LiftWay way, Place place, double volume, double minutes) {
+        return new Lightening(
+                LiftProduct.LIGHTENER, volume, RATIO, minutes, way.setting(place), 0, OptionalDouble.empty());
+    }
+
+    private static Lightening offScalp(double minutes) {
+        return lightening(LiftWay.OFF_SCALP, Place.MIDS, 20, minutes);
     }
 
     /** Least minutes, in steps of a whole minute, to reach a level; the longest there is where it cannot be reached. */
-    private static double minutesTo(Canvas canvas, LiftWay way, double volume, double level) {
+    private static double minutesTo(Canvas canvas, double level) {
         double from = 0;
         double to = 120;
         while (to - from > 1) {
             double middle = (from + to) / 2;
-            if (lightening(way, volume, middle).on(canvas).level() >= level) {
+            if (offScalp(middle).on(canvas).level() >= level) {
                 to = middle;
             } else {
                 from = middle;
@@ -135,6 +144,7 @@ final class Lifting {
     Dose dose(BandRef at, double goal) {
         LiftWay way = way(at, goal);
         double volume = volume(at, way);
+        Place place = desk.head().at(at).place();
         HairState hair = work.hair(at);
         double least = strategy.visits() > 1 ? LEAST_LEFT_GENTLY : LEAST_LEFT;
         Dose best = new Dose(way, volume, 0, 1, hair.level());
@@ -142,7 +152,7 @@ final class Lifting {
             for (double minutes = SHORTEST; minutes <= LONGEST; minutes += STEP) {
                 HairState lifted = hair;
                 for (int i = 0; i < times; i++) {
-                    lifted = lifted.after(lightening(way, volume, minutes));
+                    lifted = lifted.after(lightening(way, place, volume, minutes));
                 }
                 if (lifted.integrity() < least) {
                     return best;
@@ -171,39 +181,37 @@ final class Lifting {
         if (lifted && level >= LIGHT && goal - level <= REFRESHED) {
             return LiftWay.REFRESH;
         }
-        if (band.band().kind() != BandKind.NATURAL || !band.atScalp()) {
-            return band.band().kind() == BandKind.NATURAL ? LiftWay.OFF_SCALP : LiftWay.BAND;
+        if (band.touchesScalp()) {
+            return LiftWay.ROOT;
         }
-        return LiftWay.ROOT;
+        return band.band().kind() == BandKind.NATURAL ? LiftWay.OFF_SCALP : LiftWay.BAND;
     }
 
-    /** R32: by the strength of the hair; R33: no more than 20 vol at the scalp. */
+    /** R32: by the strength of the hair; R33: no more than 20 vol where it touches the scalp, whatever hair it is. */
     private double volume(BandRef at, LiftWay way) {
         HairState hair = work.hair(at);
         Porosity porosity = hair.canvas().fibre().nearestPorosity();
         boolean strong = strategy.method().pull() == Pull.STRONG_AND_SHORT;
         boolean fragile = hair.integrity() < Elasticity.SPRINGS_BACK.from() || porosity == Porosity.VERY_HIGH;
         if (fragile || way == LiftWay.REFRESH) {
-            return desk.developer(10).volume();
+            return desk.volumeFor(10);
         }
-        if (way == LiftWay.ROOT) {
-            return desk.developer(20).volume();
+        if (desk.head().at(at).touchesScalp()) {
+            return desk.volumeFor(20);
         }
         boolean stubborn = way == LiftWay.BAND
                 && desk.head().band(at).kind() == BandKind.COLOURED
                 && hair.canvas().fibre().layers() >= 2;
         if (strong && stubborn && desk.tested()) {
-            return desk.developer(40).volume();
+            return desk.volumeFor(40);
         }
         boolean coarse = hair.canvas().fibre().thickness() == Thickness.COARSE && !porosity.raised();
-        return desk.developer(strong || coarse ? 30 : 20).volume();
+        return desk.volumeFor(strong || coarse ? 30 : 20);
     }
 
     /** Old colour in it that a remover could shrink, 0 and more. */
     static double oxidative(HairState hair) {
-        return hair.canvas().coloured().amount(Pigment.DYE_BLUE)
-                + hair.canvas().coloured().amount(Pigment.DYE_RED)
-                + hair.canvas().coloured().amount(Pigment.DYE_YELLOW);
+        return hair.canvas().coloured().dyes(DyeKind.OXIDATIVE).total();
     }
 
     /** Bands that share way, strength and time go into one bowl. */

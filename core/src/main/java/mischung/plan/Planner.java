@@ -123,6 +123,10 @@ public final class Planner {
             boolean last = visit == visits;
             Map<BandRef, Aim> aims = aims(visit, visits);
             taking.perform(aims);
+            if (!last) {
+                // Direct colour would have to be lifted out again at the next visit, and does not come out.
+                aims.values().removeIf(Aim::direct);
+            }
             colour(aims);
             if (!last) {
                 if (work.steps().stream().noneMatch(step -> step.visit() == work.visit())) {
@@ -178,10 +182,10 @@ public final class Planner {
             double here = taking.level(at);
             if (visit == visits) {
                 aims.put(at, wished);
-            } else if (here - wished.level() > STAGED_FROM && kind(at).lifted()) {
+            } else if (here - wished.level() > STAGED_FROM && kind(at).lifted() && !wished.direct()) {
                 double part = here + (wished.level() - here) / (visits - visit + 1);
                 aims.put(at, wished.at(part));
-            } else if (wished.level() - here > HALF_A_LEVEL) {
+            } else if (wished.leastCanvas() - here > HALF_A_LEVEL) {
                 aims.put(at, wished);
             }
         }
@@ -224,7 +228,7 @@ public final class Planner {
             // What stayed darker than hoped is finished at the level it reached.
             double here = work.hair(at).level();
             boolean stopsShort = answer.decision().takesOut() && aim.level() - here > HALF_A_LEVEL;
-            reachable.put(at, stopsShort ? aim.at(Math.floor(2 * here) / 2) : aim);
+            reachable.put(at, stopsShort && !aim.direct() ? aim.at(Math.floor(2 * here) / 2) : aim);
         });
         List<BandRef> filled = where(decided, Decision.FILL);
         Depositing depositing = new Depositing(desk, method, work, taking.lifted(), reachable);
@@ -261,7 +265,7 @@ public final class Planner {
             return taking.answer(at, aim);
         }
         FillerNeed.Hair seen = new FillerNeed.Hair(
-                band.band().kind(),
+                kind(at),
                 work.level(at),
                 desk.wish().grey() == Grey.COVERED ? band.band().greyShare() : 0,
                 hair.canvas().fibre().nearestPorosity(),

@@ -6,14 +6,15 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import mischung.change.Application;
-import mischung.change.Factors;
 import mischung.change.Place;
 import mischung.change.Setting;
 import mischung.formula.Formula;
 import mischung.formula.FormulaTask;
+import mischung.formula.Oddness;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Dyes;
+import mischung.hair.LevelScale;
 import mischung.hair.Tone;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
@@ -23,7 +24,7 @@ import mischung.wish.Aim;
 
 /** What is asked of a formula: the hair it goes on, how it is laid, and the rules its shades must keep. */
 final class Recipes {
-    /** A filler is judged by its depth first: the schools differ in levels. So is a toner: too dark is worse than too warm. */
+    /** A filler is judged by its depth first: the schools differ in levels. A toner is not: one that leaves gold has failed. */
     private static final double DEPTH_FIRST = 2;
 
     private static final double FILLER_WINDOW = 1.5;
@@ -33,6 +34,9 @@ final class Recipes {
 
     /** R14: the layer between filler and target is green-based. */
     private static final double MOSTLY_MATTE = 0.25;
+
+    /** R19: on porous hair half a level to a level lighter is what is meant. */
+    private static final double POROUS_LIGHTER = 0.5;
 
     private static final double LIGHTEST_SHADE = 10;
 
@@ -47,27 +51,47 @@ final class Recipes {
     }
 
     /** In the model's terms: what a maker's own ratio and time give is what its shades were made to show. */
-    Application application(Laying laying, BowlPlace place) {
+    Application application(Laying laying) {
         ShadeClass of = laying.shadeClass();
         ProductRange.Habit own = desk.range().habit(of);
         double ratio = (1 + laying.ratio()) * (1 + of.developerPerColour()) / (1 + own.ratio()) - 1;
         return Application.usual(Dyes.NONE, of, laying.volume())
                 .withRatio(Math.max(0, Math.min(10, ratio)))
                 .withMinutes(Math.min(Laying.LONGEST, laying.minutes() * of.fullMinutes() / own.minutes()))
-                .onHair(laying.wetness())
-                .laid(place == BowlPlace.ROOTS ? Setting.OPEN.at(Place.SCALP) : Setting.OPEN);
+                .onHair(laying.wetness());
+    }
+
+    /** On hair of such a place: at the scalp colour that lifts works in its warmth. */
+    static Application at(Application application, Place place) {
+        return application.laid(Setting.OPEN.at(place));
     }
 
     FormulaTask task(Laying laying, BowlPlace place, Function<BandRef, HairState> hair) {
         Aim aim = laying.aim().orElseThrow();
         double level = aim.level();
-        Application application = application(laying, place);
+        Application application = application(laying);
         List<FormulaTask.Spot> spots = laying.bands().stream()
                 .map(at -> new FormulaTask.Spot(
-                        application.ownLift(hair.apply(at).canvas(), Factors.AVERAGE),
+                        at(application, desk.head().at(at).place())
+                                .ownLift(
+                                        hair.apply(at).canvas(),
+                                        desk.calibration().factors()),
                         aim.colour(),
                         Math.max(LEAST_WEIGHT, desk.head().mixGrams(List.of(at)))))
                 .toList();
+        if (laying.shadeClass() == ShadeClass.DIRECT) {
+            // Depth comes from clear, and one dye over another makes what no tube holds.
+            return new FormulaTask(
+                    spots,
+                    application,
+                    desk.range().of(ShadeClass.DIRECT),
+                    LevelScale.DARKEST,
+                    LevelScale.LIGHTEST,
+                    List.of(),
+                    1,
+                    new Oddness(Oddness.Purpose.DIRECT, level, aim.tone()),
+                    desk.calibration().factors());
+        }
         boolean filler = laying.action() == Action.FILL;
         boolean sheer = laying.action() == Action.TONER || laying.action() == Action.PRE_TONE;
         // Lighter shades than level 10 are not made; the lightest toners are thinned with clear instead.
@@ -84,8 +108,22 @@ final class Recipes {
                 lightest,
                 laying.bands().stream().anyMatch(at -> desk.head().band(at).kind() == BandKind.DIRECT)
                         ? List.of()
-                        : shares(laying.action(), aim),
-                filler || sheer ? DEPTH_FIRST : 1);
+                        : shares(laying, aim),
+                filler ? DEPTH_FIRST : 1,
+                oddness(
+                        laying.action(),
+                        aim,
+                        place == BowlPlace.POROUS && !filler && !sheer ? made + POROUS_LIGHTER : made),
+                desk.calibration().factors());
+    }
+
+    private static Oddness oddness(Action action, Aim aim, double made) {
+        return switch (action) {
+            case FILL -> new Oddness(Oddness.Purpose.FILLER, made, Tone.AS_LIFTED);
+            case NEUTRALISE -> new Oddness(Oddness.Purpose.COUNTER, made, aim.tone());
+            case TONER, GLOSS, PRE_TONE -> new Oddness(Oddness.Purpose.TONER, made, aim.tone());
+            default -> new Oddness(Oddness.Purpose.TARGET, made, aim.tone());
+        };
     }
 
     /** What would be mixed if no shade of the class were out; empty where none is. */
@@ -96,9 +134,16 @@ final class Recipes {
         return out.isEmpty() ? Optional.empty() : Optional.of(desk.best(task.with(out)));
     }
 
-    private List<FormulaTask.ToneShare> shares(Action action, Aim aim) {
-        return switch (action) {
-            case FILL -> FillerShares.of(school, desk.wish().tone());
+    private List<FormulaTask.ToneShare> shares(Laying laying, Aim aim) {
+        return switch (laying.action()) {
+            case FILL ->
+                FillerShares.of(
+                        school,
+                        desk.head()
+                                .at(laying.bands().get(0))
+                                .aim()
+                                .map(Aim::tone)
+                                .orElse(Tone.NATURAL));
             case TARGET, MELT, ROOT_TAP ->
                 school == School.IN_TARGET
                         ? List.of(FillerShares.WARMTH_IN_TARGET, noneOf(notForCorrecting(aim.tone())))
@@ -111,7 +156,7 @@ final class Recipes {
                         : List.of(noneOf(notForCorrecting(aim.tone())));
             case TONER, GLOSS, PRE_TONE -> List.of();
             case TRIM, CLARIFY, EQUALISE, REMOVE, CLEANSE, LIGHTEN, TREATMENT, DRY, WAIT ->
-                throw new IllegalArgumentException("Nothing is mixed for " + action);
+                throw new IllegalArgumentException("Nothing is mixed for " + laying.action());
         };
     }
 
@@ -121,7 +166,8 @@ final class Recipes {
 
     /** What is never added to a wish of another tone to correct it: too strong in its own hue. */
     private static Set<Tone> notForCorrecting(Tone wished) {
-        Set<Tone> strong = EnumSet.of(Tone.MAHOGANY, Tone.VIOLET);
+        Set<Tone> strong = EnumSet.allOf(Tone.class);
+        strong.removeIf(tone -> !tone.fashion() && tone != Tone.MAHOGANY && tone != Tone.VIOLET);
         strong.remove(wished);
         return strong;
     }

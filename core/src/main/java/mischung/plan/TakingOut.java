@@ -9,7 +9,9 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import mischung.Words;
+import mischung.change.Place;
 import mischung.change.RemoverRound;
+import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
@@ -43,6 +45,7 @@ final class TakingOut {
     private final Working work;
     private final Lifting lifting;
     private final Set<BandRef> removed = new HashSet<>();
+    private final Set<BandRef> liftedToday = new HashSet<>();
     private final Set<BandRef> lifted = new HashSet<>();
     private boolean begun;
 
@@ -55,21 +58,21 @@ final class TakingOut {
         this.lifting = new Lifting(desk, strategy, work);
     }
 
-    /** Bands that were lightened in this visit. */
+    /** Bands that were lightened, in this visit or an earlier one: they are natural no longer. */
     Set<BandRef> lifted() {
         return lifted;
     }
 
     /** Whether anything was taken out of it in this visit. */
     boolean touched(BandRef at) {
-        return removed.contains(at) || lifted.contains(at);
+        return removed.contains(at) || liftedToday.contains(at);
     }
 
     /** Rounds that are done, or on the hair: what follows counts on what they took out. */
     void taken(Round round) {
         for (Laying laying : round.layings()) {
             if (laying.action().lifts()) {
-                lifted.addAll(laying.bands());
+                lifted(laying.bands());
             } else if (laying.action() == Action.REMOVE) {
                 removed.addAll(laying.bands());
             }
@@ -80,7 +83,12 @@ final class TakingOut {
     void nextVisit() {
         begun = false;
         removed.clear();
-        lifted.clear();
+        liftedToday.clear();
+    }
+
+    private void lifted(List<BandRef> some) {
+        lifted.addAll(some);
+        liftedToday.addAll(some);
     }
 
     /** Half-white hair is as deep as it looks, whatever its coloured hairs were read at. */
@@ -95,8 +103,11 @@ final class TakingOut {
     }
 
     private boolean tooDark(BandRef at, Aim aim) {
-        return aim.level() - level(at) > HALF_A_LEVEL;
+        return aim.leastCanvas() - level(at) > HALF_A_LEVEL;
     }
+
+    /** Everything a band's goal follows from. */
+    private record SameGoal(Aim aim, HairState hair, BandKind kind, Place place) {}
 
     /** @param aims what every band that is due shall come to */
     void perform(Map<BandRef, Aim> aims) {
@@ -105,11 +116,16 @@ final class TakingOut {
             remove(aims);
         }
         Map<BandRef, Double> goals = new LinkedHashMap<>();
-        Map<String, Double> known = new HashMap<>();
+        Map<SameGoal, Double> known = new HashMap<>();
         aims.forEach((at, aim) -> {
             if (tooDark(at, aim) && lifting.allowed(at) && !failed(at)) {
                 double goal = known.computeIfAbsent(
-                        aim + " " + System.identityHashCode(work.hair(at)), key -> lifting.goal(at, aim));
+                        new SameGoal(
+                                aim,
+                                work.hair(at),
+                                head.band(at).kind(),
+                                head.at(at).place()),
+                        key -> lifting.goal(at, aim));
                 // A second round for less than half a level is not worth its hour.
                 if (goal - work.hair(at).level() > (begun ? HALF_A_LEVEL : 0.25)) {
                     goals.put(at, goal);
@@ -130,7 +146,7 @@ final class TakingOut {
         for (List<Laying> together : List.of(bandFirst, then)) {
             if (!together.isEmpty()) {
                 work.perform(new Round(Action.LIGHTEN, together));
-                together.forEach(l -> lifted.addAll(l.bands()));
+                together.forEach(l -> lifted(l.bands()));
             }
         }
         List<BandRef> spent = before.keySet().stream()
@@ -167,12 +183,12 @@ final class TakingOut {
     private void cleanse(Map<BandRef, Double> goals) {
         List<BandRef> dark = goals.keySet().stream()
                 .filter(at -> Lifting.oxidative(work.hair(at)) > DYE_SEEN
-                        && !head.at(at).atScalp())
+                        && !head.at(at).touchesScalp())
                 .filter(at -> work.hair(at).integrity() > Elasticity.SPRINGS_BACK.from())
                 .toList();
         if (!dark.isEmpty()) {
             work.perform(Round.of(Laying.usual(Action.CLEANSE, dark, desk.wish().main())));
-            lifted.addAll(dark);
+            lifted(dark);
             lifting.cleansed(dark);
             goals.entrySet().removeIf(e -> e.getValue() - work.hair(e.getKey()).level() <= 0.25);
         }
@@ -196,7 +212,7 @@ final class TakingOut {
             for (BandRef at : due) {
                 HairState here = hair.get(at);
                 HairState next = here.after(RemoverRound.USUAL);
-                if (here.level() < aims.get(at).level()) {
+                if (here.level() < aims.get(at).leastCanvas()) {
                     gained = Math.max(gained, next.level() - here.level());
                 }
                 hair.put(at, next);
@@ -223,7 +239,7 @@ final class TakingOut {
         double goal = lifting.goal(at, aim);
         List<Reason> reasons = new ArrayList<>();
         Decision decision = removed.contains(at)
-                ? lifted.contains(at) ? Decision.REMOVE_AND_LIGHTEN : Decision.REMOVE
+                ? liftedToday.contains(at) ? Decision.REMOVE_AND_LIGHTEN : Decision.REMOVE
                 : Decision.LIGHTEN;
         if (removed.contains(at)) {
             reasons.add(new Reason(
@@ -231,13 +247,13 @@ final class TakingOut {
                     "Oxidative colour at " + LevelScale.words(start)
                             + ": the remover takes it before anything lifts."));
         }
-        if (lifted.contains(at)) {
+        if (liftedToday.contains(at)) {
             reasons.add(new Reason(
                     Rule.COMPUTED,
                     "For " + aim.words() + " the canvas has to reach about " + LevelScale.words(goal) + "; it comes to "
                             + LevelScale.figure(hair.level()) + "."));
         }
-        if (aim.level() - hair.level() > HALF_A_LEVEL) {
+        if (aim.leastCanvas() - hair.level() > HALF_A_LEVEL) {
             reasons.add(new Reason(
                     Rule.R39,
                     "It stops at " + LevelScale.figure(hair.level()) + ": "

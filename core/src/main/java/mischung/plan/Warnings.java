@@ -1,6 +1,7 @@
 package mischung.plan;
 
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -19,6 +20,7 @@ import mischung.wish.WorkedHead;
 
 /** Looks at one laying, before and after, for what practice gets wrong most. The same for the planner's and for the own route. */
 final class Warnings {
+    private static final Set<Tone> WANTS_GREEN = EnumSet.of(Tone.MATTE, Tone.GREEN, Tone.TEAL, Tone.MINT);
     private static final double LIGHT = 8;
     private static final double TOO_DARK = 0.75;
 
@@ -27,6 +29,7 @@ final class Warnings {
 
     private static final double GREEN_FROM = 100;
     private static final double GREEN_TO = 200;
+    private static final double TURNED_GREEN = 25;
     private static final double SEEN_CHROMA = 4;
     private static final double HOLLOW = 0.45;
     private static final double WARM_WISH = 14;
@@ -86,7 +89,9 @@ final class Warnings {
                             + after.apply(at).look().words() + " (R55). Take a plain shade, or a part of ash.");
         }
         where(
-                (was, is) -> was.lifted() && was.level() - is.level() > FURTHEST_DOWN,
+                (was, is) -> laying.shadeClass() != ShadeClass.DIRECT
+                        && was.lifted()
+                        && was.level() - is.level() > FURTHEST_DOWN,
                 Fault.TOO_FAR_DOWN,
                 (at, is) -> "drops from " + LevelScale.words(before.apply(at).level()) + " to "
                         + LevelScale.words(is.level())
@@ -97,7 +102,13 @@ final class Warnings {
         Lab lab = is.lab();
         Lab wished = laying.aim().orElseThrow().colour();
         Tone tone = laying.aim().orElseThrow().tone();
-        boolean wantsGreen = Set.of(Tone.MATTE).contains(tone);
+        if (laying.aim().orElseThrow().direct()) {
+            // What is left of yellow pulls every cool direct colour towards green.
+            return lab.chroma() > SEEN_CHROMA
+                    && lab.hueDegrees() > GREEN_FROM
+                    && wished.hueDegrees() - lab.hueDegrees() > TURNED_GREEN;
+        }
+        boolean wantsGreen = WANTS_GREEN.contains(tone);
         boolean green = lab.hueDegrees() > Math.max(GREEN_FROM, wished.hueDegrees() + 10)
                 && lab.hueDegrees() < GREEN_TO
                 && lab.chroma() > SEEN_CHROMA;
@@ -106,6 +117,10 @@ final class Warnings {
     }
 
     private String green(HairState is) {
+        if (laying.aim().orElseThrow().direct()) {
+            return "comes to " + is.look().words()
+                    + ": the yellow left in the hair mixes into it (R59c). Lift it further, or cancel the yellow first.";
+        }
         return String.format(
                 Locale.ROOT,
                 "comes to %s, hue %.0f°, chroma %.0f where the wish has %.0f° and %.0f: too little warmth lies under it"
@@ -123,7 +138,7 @@ final class Warnings {
                     WorkedBand band = head.at(at);
                     return band.keeps()
                             || before.apply(at).level()
-                                    > band.aim().orElseThrow().level() + NEEDLESS;
+                                    > band.aim().orElseThrow().leastCanvas() + NEEDLESS;
                 })
                 .toList();
         add(

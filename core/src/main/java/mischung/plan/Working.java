@@ -2,15 +2,14 @@ package mischung.plan;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.Set;
 import mischung.Words;
 import mischung.change.Application;
 import mischung.change.Care;
-import mischung.change.LiftProduct;
-import mischung.change.Lightening;
 import mischung.change.RemoverRound;
 import mischung.change.Washing;
 import mischung.formula.Formula;
@@ -20,6 +19,7 @@ import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.LevelScale;
 import mischung.product.BowlGrams;
+import mischung.product.Developer;
 import mischung.product.HairAmount;
 import mischung.school.Method;
 import mischung.school.Rinse;
@@ -43,7 +43,7 @@ final class Working {
     private final List<List<Outcome>> now;
     private final List<PlanStep> steps = new ArrayList<>();
     private int visit = 1;
-    private boolean clarified;
+    private final Set<BandRef> clarified = new HashSet<>();
     private int bowls;
     private boolean asMixed;
 
@@ -161,19 +161,21 @@ final class Working {
             case TRIM -> simulation.cutOff(bands);
             case CLARIFY -> {
                 simulation.lay(new Washing(laying.times(), true), bands);
-                clarified = true;
+                clarified.addAll(bands);
             }
             case EQUALISE -> simulation.lay(new Care(Care.Kind.EQUALISER, laying.minutes()), bands);
             case TREATMENT -> simulation.lay(new Care(Care.Kind.BOND, laying.minutes()), bands);
             case REMOVE -> {
                 for (int i = 0; i < laying.times(); i++) {
-                    simulation.lay(new RemoverRound(laying.minutes(), true, clarified, RINSE_MINUTES), bands);
+                    bands.forEach(at -> simulation.lay(
+                            new RemoverRound(laying.minutes(), true, clarified.contains(at), RINSE_MINUTES),
+                            List.of(at)));
                 }
             }
             case WAIT -> {
                 simulation.pass(Washing.times(laying.weeks() * desk.washesPerWeek()));
                 visit++;
-                clarified = false;
+                clarified.clear();
             }
             case DRY -> {}
             case CLEANSE, LIGHTEN, PRE_TONE, FILL, NEUTRALISE, TARGET, MELT, ROOT_TAP, TONER, GLOSS ->
@@ -189,18 +191,10 @@ final class Working {
     }
 
     private LiftBowl lift(Laying laying) {
-        LiftProduct product = laying.action() == Action.CLEANSE ? LiftProduct.CLEANSE_MIX : LiftProduct.LIGHTENER;
-        Lightening once = new Lightening(
-                product,
-                laying.volume(),
-                laying.ratio(),
-                laying.minutes(),
-                laying.way().setting(),
-                0,
-                OptionalDouble.empty());
         List<Reason> why = reasons.lift(laying, this);
         for (int i = 0; i < laying.times(); i++) {
-            simulation.lay(once, laying.bands());
+            laying.bands()
+                    .forEach(at -> simulation.lay(laying.lightening(head.at(at).place()), List.of(at)));
         }
         double need =
                 (desk.mixGrams(laying.bands()) * (1 + HairAmount.reserve()) + HairAmount.waste()) * laying.times();
@@ -212,7 +206,7 @@ final class Working {
         return new LiftBowl(
                 nextName(),
                 laying,
-                desk.developer(laying.volume()),
+                new Developer(laying.volume()),
                 powder,
                 (int) Math.ceil(powder * laying.ratio()),
                 goal,
@@ -243,18 +237,20 @@ final class Working {
                 ? Optional.empty()
                 : Grouping.gainOfOneMore(laying, place, recipes, desk, this::hair);
         Application application =
-                recipes.application(laying, place).withDyes(formula.mix().dyes());
+                recipes.application(laying).withDyes(formula.mix().dyes());
         List<Reason> why = new ArrayList<>(colourReasons.of(laying, application, place, formula, oneMore, this));
         recipes.withAll(task, laying.shadeClass())
                 .map(whole -> ColourReasons.out(formula, whole, desk.range().setAside()))
                 .ifPresent(why::add);
-        simulation.lay(application, laying.bands());
+        laying.bands()
+                .forEach(
+                        at -> simulation.lay(Recipes.at(application, head.at(at).place()), List.of(at)));
         return new Bowl(
                 nextName(),
                 laying,
                 place,
                 formula,
-                desk.developer(laying.volume()),
+                new Developer(laying.volume()),
                 BowlGrams.of(formula.mix(), laying.ratio(), desk.mixGrams(laying.bands())),
                 oneMore,
                 why);

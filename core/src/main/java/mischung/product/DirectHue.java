@@ -19,7 +19,7 @@ public enum DirectHue {
 
     /** What one weight of it holds at full strength. */
     public Dyes dyes() {
-        return new Dyes(holds("yellow"), holds("red"), holds("blue"));
+        return new Dyes(holds("yellow"), holds("red"), holds("violet"), holds("blue"));
     }
 
     private double holds(String primary) {

@@ -7,11 +7,7 @@ import mischung.hair.Dyes;
 import mischung.hair.LevelScale;
 import mischung.hair.PigmentLine;
 import mischung.hair.Pigments;
-import mischung.hair.Reading;
 import mischung.hair.Tone;
-import mischung.hair.ToneScale;
-import mischung.light.Illuminant;
-import mischung.light.Lab;
 
 /**
  * A colour out of one tube.
@@ -20,7 +16,7 @@ import mischung.light.Lab;
  * @param level what it is sold as, 1–10
  * @param tone empty for clear
  * @param dyes what one part holds, in the unit of {@link Dyes}
- * @param misfit CIEDE2000 between what it is sold as and the nearest that dyes can do on the hair it counts on
+ * @param misfit CIEDE2000 between what it is sold as and what it does on the hair it is made for
  */
 public record Shade(String code, ShadeClass shadeClass, double level, Optional<Tone> tone, Dyes dyes, double misfit) {
     public static Shade clear(ShadeClass shadeClass) {
@@ -29,24 +25,39 @@ public record Shade(String code, ShadeClass shadeClass, double level, Optional<T
     }
 
     /**
-     * A shade as a maker would build it: it holds what its colour needs beyond the contributing pigment of the hair it
-     * counts on; a coverage shade counts on white hair and so holds its full colour. Fitted by least CIEDE2000.
+     * A shade as a maker would build it: it holds what its colour needs beyond what the hair it is made for shows, as its class
+     * lays it on. Fitted by least CIEDE2000 to its job and, with less weight, to what it should do elsewhere.
      */
     public static Shade derived(ShadeClass shadeClass, double level, Tone tone) {
-        Pigments base = shadeClass == ShadeClass.COVERAGE ? Reading.WHITE_FIBRE : countedOn(level);
-        DyeFit.Fit fit = DyeFit.solve(List.of(new DyeFit.Aim(
-                dyes -> seen(base.plus(dyes)),
-                ToneScale.colourOf(level, tone),
-                1,
-                ProductConstants.byLevel("depth weight", level))));
+        List<ShadeJob> jobs = ShadeJob.of(shadeClass, tone, level);
+        double strength = shadeClass.strength();
+        DyeFit.Fit fit = DyeFit.solve(jobs.stream()
+                .map(job -> new DyeFit.Aim(
+                        dyes -> ShadeJob.seen(job.canvas().plus(shadeClass.kind(), dyes.times(strength))),
+                        job.wished(),
+                        job.weight(),
+                        job.depthWeight()))
+                .toList());
         String code = shadeClass.words() + "-" + tone.words() + "-" + LevelScale.figure(level);
-        return new Shade(code, shadeClass, level, Optional.of(tone), fit.dyes(), fit.misfit());
+        double misfit = jobs.get(0).missed(shadeClass.kind(), fit.dyes().times(strength));
+        return new Shade(code, shadeClass, level, Optional.of(tone), fit.dyes(), misfit);
     }
 
-    /** What its dyes make of the hair it is made for. */
+    /** What it makes of the hair it is made for; clear of hair it is laid on to soften. */
     public Pigments shown() {
-        Pigments base = shadeClass == ShadeClass.COVERAGE ? Reading.WHITE_FIBRE : countedOn(level);
-        return base.plus(dyes);
+        return tone.map(of -> ShadeJob.of(shadeClass, of, level)
+                        .get(0)
+                        .canvas()
+                        .plus(shadeClass.kind(), dyes.times(shadeClass.strength())))
+                .orElseGet(() -> PigmentLine.LIFTED.at(level));
+    }
+
+    /** In CIEDE2000: further from what it is sold as, it is another shade. */
+    private static final double ANOTHER_SHADE = 6;
+
+    /** Whether it fails at what it is made for, so that another name would be truer. */
+    public boolean missesItsJob() {
+        return misfit > ANOTHER_SHADE;
     }
 
     public boolean isClear() {
@@ -56,15 +67,5 @@ public record Shade(String code, ShadeClass shadeClass, double level, Optional<T
     /** "copper 8", "clear". */
     public String words() {
         return tone.map(t -> t.words() + " " + LevelScale.words(level)).orElse("clear");
-    }
-
-    /** The lifted hair a normal shade of this level counts on. */
-    static Pigments countedOn(double level) {
-        return PigmentLine.LIFTED.at(
-                Math.min(LevelScale.LIGHTEST, level + ProductConstants.byLevel("levels counted on", level)));
-    }
-
-    private static Lab seen(Pigments pigments) {
-        return Illuminant.D65.reflected(pigments.reflectance()).toLab();
     }
 }

@@ -34,6 +34,9 @@ public final class Decide {
     /** Within this, in CIEDE2000 over all hair, a wish counts as reached; two colourists would argue about no less. */
     private static final double REACHED = 6;
 
+    /** One band this far off is seen, whatever the rest does. */
+    private static final double FURTHEST_REACHED = 7;
+
     /** A route this much further off than the best is no way to the wish. */
     private static final double FURTHER_OFF = 8;
 
@@ -66,12 +69,19 @@ public final class Decide {
         return route(plan, house);
     }
 
+    /** However long it takes. */
+    public static Decision of(Desk desk, Method method, Optional<List<Round>> own, Guard guard, House house) {
+        return of(desk, method, own, guard, house, Patience.ENDLESS);
+    }
+
     /**
      * @param own the colourist's own rounds, if there are any
      * @param guard what must not be done on this client
+     * @param patience when it is over, the ways weighed by then are the answer, and the verdict says so
      */
-    public static Decision of(Desk desk, Method method, Optional<List<Round>> own, Guard guard, House house) {
-        return new Decide(desk, method, guard, house).decided(own);
+    public static Decision of(
+            Desk desk, Method method, Optional<List<Round>> own, Guard guard, House house, Patience patience) {
+        return new Decide(desk, method, guard, house).decided(own, patience);
     }
 
     private static Route route(Plan plan, House house) {
@@ -84,13 +94,18 @@ public final class Decide {
                 List.of());
     }
 
-    private Decision decided(Optional<List<Round>> own) {
+    private Decision decided(Optional<List<Round>> own, Patience patience) {
+        int leftOut = 0;
         Strategy chosen = Strategies.chosen(desk, method);
         Plan first = Planner.plan(desk, chosen);
         List<Route> all = new ArrayList<>();
         List<Refused> refused = new ArrayList<>();
         all.add(route(first, house));
         for (Strategy other : Strategies.others(desk, chosen, first)) {
+            if (patience.over()) {
+                leftOut++;
+                continue;
+            }
             Plan plan = Planner.plan(desk, other);
             Optional<Route> same = all.stream()
                     .filter(route -> route.plan().rounds().equals(plan.rounds()))
@@ -131,7 +146,8 @@ public final class Decide {
                     "own", plan, Measures.of(plan, house), List.of(Merit.OWN), new Route.Range(0, 0), List.of()));
             merited.add(mine);
         });
-        return verdict(merited, refused, all);
+        Decision decision = verdict(merited, refused, all);
+        return leftOut == 0 ? decision : decision.cutShort(leftOut);
     }
 
     private Route told(Route route) {
@@ -360,6 +376,7 @@ public final class Decide {
 
     static boolean reached(Route route) {
         return route.measures().distance() <= REACHED
+                && route.measures().worst() <= FURTHEST_REACHED
                 && route.plan().head().bands().stream()
                         .filter(at -> !route.plan().head().at(at).keeps()
                                 && !route.plan().end(at).cut())

@@ -26,6 +26,18 @@ public record Decision(
         contradictions = List.copyOf(contradictions);
     }
 
+    /** With the word that the time was over before so many other ways were weighed. */
+    Decision cutShort(int leftOut) {
+        return new Decision(
+                routes,
+                refused,
+                verdict + " The time was over before " + leftOut
+                        + (leftOut == 1 ? " other way was" : " other ways were") + " weighed.",
+                reaches,
+                visitsNeeded,
+                contradictions);
+    }
+
     public Optional<Route> route(String key) {
         return routes.stream().filter(route -> route.key().equals(key)).findFirst();
     }

@@ -5,12 +5,10 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import mischung.Constants;
 import mischung.change.Care;
 import mischung.change.Change;
 import mischung.change.Factors;
-import mischung.change.LiftProduct;
 import mischung.change.Lightening;
 import mischung.change.Washing;
 import mischung.hair.BandRef;
@@ -63,15 +61,12 @@ final class Fallbacks {
                 : plan.steps().get(step - 1).outcome(at);
     }
 
-    private static Lightening once(LiftBowl bowl, double minutes) {
-        return new Lightening(
-                bowl.laying().action() == Action.CLEANSE ? LiftProduct.CLEANSE_MIX : LiftProduct.LIGHTENER,
-                bowl.laying().volume(),
-                bowl.laying().ratio(),
-                minutes,
-                bowl.laying().way().setting(),
-                0,
-                OptionalDouble.empty());
+    private Lightening once(LiftBowl bowl, double minutes) {
+        return bowl.laying()
+                .lightening(
+                        plan.head().at(bowl.bands().get(0)).place(),
+                        bowl.laying().volume(),
+                        minutes);
     }
 
     /** The bowl that has furthest to go tells first. */
@@ -139,7 +134,7 @@ final class Fallbacks {
                 "Stopped at half time: " + comesTo(treated)));
     }
 
-    private static Canvas again(LiftBowl bowl, Canvas start, Factors factors, double minutes) {
+    private Canvas again(LiftBowl bowl, Canvas start, Factors factors, double minutes) {
         Canvas canvas = start;
         for (int i = 0; i < bowl.laying().times(); i++) {
             canvas = once(bowl, minutes).on(canvas, factors);

@@ -15,12 +15,14 @@ import mischung.hair.BandRef;
 import mischung.hair.LevelScale;
 import mischung.hair.Look;
 import mischung.plan.Action;
+import mischung.plan.Bowl;
 import mischung.plan.LiftBowl;
 import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Treatment;
 import mischung.plan.Warning;
+import mischung.product.ShadeClass;
 import mischung.wish.Aim;
 import mischung.wish.Weave;
 
@@ -116,7 +118,7 @@ public record Promise(
     }
 
     private static String where(Plan plan, BandRef at) {
-        if (plan.head().at(at).atScalp()) {
+        if (plan.head().at(at).touchesScalp()) {
             return "the hair at the scalp";
         }
         double length = plan.head().read().zones().get(at.zone()).strand().lengthCm();
@@ -232,6 +234,17 @@ public record Promise(
         boolean blue = route.plan().warnings().stream().anyMatch(w -> w.fault() == Warning.Fault.BLUE_STAYS);
         if (blue) {
             all.add("Some blue from before may stay.");
+        }
+        List<Bowl> direct = route.plan().steps().stream()
+                .flatMap(step -> step.bowls().stream())
+                .filter(bowl -> bowl.laying().shadeClass() == ShadeClass.DIRECT)
+                .toList();
+        if (!direct.isEmpty()) {
+            all.add(
+                    "Direct colour fades with every wash and may rub off on towels and pillows at first: wash cool and seldom.");
+        }
+        if (direct.stream().anyMatch(Bowl::mayStay)) {
+            all.add("Blue and green may never leave whole: whatever comes later has to cover them or use them.");
         }
         all.add("A colour on a screen or on paper is not hair: we judge it dry, in daylight and in warm light.");
         return all;

@@ -75,10 +75,7 @@ public record Durations(Map<String, Double> figures, Map<Task.Kind, Double> fact
 
     /** Minutes to foil the hair of one zone, by its size and the thickness of the sections (R41). */
     double foiling(WorkedHead head, int zone, LiftWay way, double shareOfHair) {
-        double foils = of("foils of a full head")
-                * share(head, zone)
-                * of("fine section")
-                / way.setting().sectionMm();
+        double foils = of("foils of a full head") * share(head, zone) * of("fine section") / way.sectionMm();
         return foils * shareOfHair * of("seconds a foil") / 60 * factors.getOrDefault(Task.Kind.APPLY, 1.0);
     }
 

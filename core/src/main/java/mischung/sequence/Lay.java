@@ -125,7 +125,7 @@ record Lay(
             double share = woven
                     ? here.stream().mapToDouble(at -> head.at(at).share()).max().orElse(1)
                     : 1;
-            boolean foiled = way.map(w -> w.setting().cover() != Cover.OPEN).orElse(woven);
+            boolean foiled = way.map(w -> w.cover() != Cover.OPEN).orElse(woven);
             double cm =
                     here.stream().map(head::band).mapToDouble(Band::lengthCm).sum();
             minutes.put(

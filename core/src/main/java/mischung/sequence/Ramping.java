@@ -2,11 +2,9 @@ package mischung.sequence;
 
 import java.util.HashMap;
 import java.util.Map;
-import java.util.OptionalDouble;
-import mischung.change.LiftProduct;
 import mischung.change.Lightening;
+import mischung.change.Place;
 import mischung.hair.Canvas;
-import mischung.plan.Action;
 import mischung.plan.Laying;
 
 /** How fast a laying of lightener comes to its goal with other developers than its own: what a ramp is computed from (R42). */
@@ -19,6 +17,7 @@ final class Ramping {
     private static final double TWO_LEVELS = 2;
 
     private final Laying laying;
+    private final Place place;
     private final Canvas canvas;
     private final double goal;
     private final int longest;
@@ -26,11 +25,13 @@ final class Ramping {
     private final Map<Double, Integer> tooLong = new HashMap<>();
 
     /**
-     * @param canvas the hair it goes on
+     * @param place of the hair it goes on
+     * @param canvas what that hair is before
      * @param longest minutes past which it is spent
      */
-    Ramping(Laying laying, Canvas canvas, int longest) {
+    Ramping(Laying laying, Place place, Canvas canvas, int longest) {
         this.laying = laying;
+        this.place = place;
         this.longest = longest;
         Canvas start = canvas;
         for (int i = 1; i < laying.times(); i++) {
@@ -41,14 +42,7 @@ final class Ramping {
     }
 
     private Lightening lightening(double volume, double minutes) {
-        return new Lightening(
-                laying.action() == Action.CLEANSE ? LiftProduct.CLEANSE_MIX : LiftProduct.LIGHTENER,
-                volume,
-                laying.ratio(),
-                minutes,
-                laying.way().setting(),
-                0,
-                OptionalDouble.empty());
+        return laying.lightening(place, volume, minutes);
     }
 
     double ownVolume() {

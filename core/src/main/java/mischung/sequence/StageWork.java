@@ -156,10 +156,11 @@ final class StageWork {
         int works = (int) Math.round(bowl.laying().minutes());
         LiftWay way = bowl.laying().way();
         Map<Integer, Ramping> ramping = new TreeMap<>();
-        bowl.bands().stream()
-                .collect(Collectors.groupingBy(BandRef::zone))
-                .forEach((zone, bands) -> ramping.put(
-                        zone, new Ramping(bowl.laying(), before.apply(heaviest(bands)), Math.max(onHair, works))));
+        bowl.bands().stream().collect(Collectors.groupingBy(BandRef::zone)).forEach((zone, bands) -> {
+            BandRef at = heaviest(bands);
+            ramping.put(
+                    zone, new Ramping(bowl.laying(), head.at(at).place(), before.apply(at), Math.max(onHair, works)));
+        });
         return new Lay(
                 bowl.name(),
                 "bowl " + bowl.name() + " " + way.words(),
@@ -170,7 +171,7 @@ final class StageWork {
                 washedBetween ? 1 : bowl.laying().times(),
                 (int) durations.of("lightener in the bowl"),
                 (double) bowl.totalGrams() / bowl.laying().times(),
-                way == LiftWay.ROOT,
+                bowl.bands().stream().allMatch(at -> head.at(at).touchesScalp()),
                 ramping);
     }
 
@@ -205,10 +206,15 @@ final class StageWork {
 
     Stage.Work target(PlanStep step) {
         List<BandRef> bands = bands(step);
+        // R59c: warm water and shampoo take direct colour along.
+        boolean direct = step.bowls().stream().anyMatch(bowl -> bowl.laying().shadeClass() == ShadeClass.DIRECT);
         return new Stage.Work(
                 colours(step),
                 Optional.of(check("Check the colour", "Wipe a strand where every bowl began and at the ends.", bands)),
-                Optional.of(rinse("Rinse and condition", "rinse", bands)));
+                Optional.of(
+                        direct
+                                ? rinse("Rinse cool, no shampoo, condition", "rinse", bands)
+                                : rinse("Rinse and condition", "rinse", bands)));
     }
 
     private static List<BandRef> bands(PlanStep step) {
@@ -229,15 +235,23 @@ final class StageWork {
         return lay(
                 bowl.name(),
                 "bowl " + bowl.name() + " on the " + bowl.place().words(),
-                bowl.place() == BowlPlace.ROOTS
-                        ? "From the scalp down to the line; do not overlap onto lightened hair."
-                        : "Fine sections, saturate; stay off the natural stretch.",
+                of == ShadeClass.DIRECT
+                        ? "Barrier cream on skin and hairline first, gloves. Saturate; it stains whatever it touches."
+                        : bowl.place() == BowlPlace.ROOTS
+                                ? "From the scalp down to the line; do not overlap onto lightened hair."
+                                : "Fine sections, saturate; stay off the natural stretch.",
                 bowl.bands(),
                 works,
-                longest);
+                longest,
+                of == ShadeClass.DIRECT ? "direct colour in the bowl" : "colour in the bowl");
     }
 
     private Lay lay(String bowl, String what, String detail, List<BandRef> bands, int works, int longest) {
+        return lay(bowl, what, detail, bands, works, longest, "colour in the bowl");
+    }
+
+    private Lay lay(
+            String bowl, String what, String detail, List<BandRef> bands, int works, int longest, String keeps) {
         return new Lay(
                 bowl,
                 what,
@@ -246,7 +260,7 @@ final class StageWork {
                 works,
                 longest,
                 1,
-                (int) durations.of("colour in the bowl"),
+                (int) durations.of(keeps),
                 0,
                 false,
                 Map.of());

@@ -120,6 +120,19 @@ public final class ShelfFile {
         }
         double level = RefusedInput.within("level", number("level", levelCell), 1, LIGHTEST_SHADE, "");
         LevelScale.requireHalves("level", level);
+        return shade(code, of, level, tone);
+    }
+
+    /**
+     * What a shade holds, derived from how it is written.
+     *
+     * @param tone in any of the three ways, or clear
+     * @throws RefusedInput naming the column
+     */
+    public static Shade shade(String code, ShadeClass of, double level, String tone) {
+        if (tone.equals(CLEAR)) {
+            return coded(code, Shade.clear(of));
+        }
         Matcher swatch = SWATCH.matcher(tone);
         if (swatch.matches()) {
             return SwatchShade.of(

@@ -9,6 +9,7 @@ import mischung.hair.Tone;
 import mischung.hair.ToneScale;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
+import mischung.product.DirectCanvas;
 
 /**
  * One colour that is wanted.
@@ -18,6 +19,8 @@ import mischung.light.Lab;
  * @param picked the colour itself under D65, where it was picked or photographed; level and tone then only name it
  */
 public record Aim(double level, Tone tone, Optional<Lab> picked) {
+    private static final double LIGHTEST_DEEP_VIOLET = 8.5;
+
     public Aim {
         LevelScale.requireHalves("level", level);
         picked.ifPresent(lab -> {
@@ -40,6 +43,16 @@ public record Aim(double level, Tone tone, Optional<Lab> picked) {
                 .min(Comparator.comparingDouble(t -> Ciede2000.between(colour, ToneScale.colourOf(level, t))))
                 .orElseThrow();
         return new Aim(level, nearest, Optional.of(colour));
+    }
+
+    /** Whether only direct dye makes it: a colour no hair grows in, or violet that is no toner. */
+    public boolean direct() {
+        return tone.fashion() || (tone == Tone.VIOLET && level < LIGHTEST_DEEP_VIOLET);
+    }
+
+    /** The level hair has to have at least so that this can be laid on it: its own, or what its direct dye asks for. */
+    public double leastCanvas() {
+        return direct() ? DirectCanvas.needed(tone, level) : level;
     }
 
     /** Under D65. */

@@ -1,6 +1,7 @@
 package mischung.wish;
 
 import java.util.Optional;
+import mischung.change.Place;
 import mischung.hair.Band;
 import mischung.hair.LevelScale;
 
@@ -20,8 +21,13 @@ public record WorkedBand(int zone, int read, Band band, Weave weave, double shar
         return aim.isEmpty();
     }
 
-    public boolean atScalp() {
-        return band.fromCm() == 0;
+    public boolean touchesScalp() {
+        return band.touchesScalp();
+    }
+
+    /** Where product works on it. */
+    public Place place() {
+        return touchesScalp() ? Place.SCALP : Place.MIDS;
     }
 
     /** "4–12 cm", "4–12 cm pieces". */

@@ -147,7 +147,7 @@ public final class WorkedHead {
                 cuts.add(snapped);
             }
         }
-        if (band.fromCm() == 0
+        if (band.touchesScalp()
                 && band.toCm() >= WARM_CM + MEANT_CM
                 && wish.limits().lightenerOn(zone.place())
                 && toBeLifted(z, band)) {

@@ -4,7 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.time.Instant;
-import java.time.LocalDate;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -53,7 +54,14 @@ import org.junit.jupiter.params.provider.EnumSource;
 
 /** Common practice, no source, unless a rule says otherwise: what can hurt is said, and blocked, where it is decided. */
 class CautionsTest {
-    private static final LocalDate TODAY = LocalDate.of(2026, 11, 23);
+    private static final ZonedDateTime NOW = ZonedDateTime.of(2026, 11, 23, 17, 30, 0, 0, ZoneId.of("Europe/Berlin"));
+
+    /** Laid so many hours ago, and read after so many. */
+    private static PatchTest patch(long hoursAgo, long readAfter, PatchTest.Result result) {
+        ZonedDateTime placed = NOW.minusHours(hoursAgo);
+        return new PatchTest(Optional.of(placed), Optional.of(placed.plusHours(readAfter)), result);
+    }
+
     private static final Change LIGHTENER = Lightening.of(LiftProduct.LIGHTENER, 20, 30, Setting.FOIL);
     private static final Change COLOUR = Application.usual(Dyes.NONE, ShadeClass.DEMI, 10);
     private static final Change DIRECT = Application.usual(DirectHue.BLUE.dyes(), ShadeClass.DIRECT, 0);
@@ -74,7 +82,7 @@ class CautionsTest {
         private Answer pregnant = Answer.NO;
         private Answer underAge = Answer.NO;
         private boolean guardian;
-        private PatchTest patch = new PatchTest(Optional.of(TODAY.minusDays(5)), PatchTest.Result.CLEAR);
+        private PatchTest patch = patch(120, 50, PatchTest.Result.CLEAR);
         private HomeColour home = HomeColour.NONE;
         private CutStrand cut = CutStrand.NOT_TESTED;
 
@@ -103,7 +111,7 @@ class CautionsTest {
     }
 
     private static List<Caution> before(Answers answers, Change change, Band band, boolean onHead) {
-        return Cautions.forClient(answers.told(), Set.of(), TODAY)
+        return Cautions.forClient(answers.told(), Set.of(), NOW)
                 .before(change, band, change.on(Reading.canvasOf(band)).fibre(), onHead);
     }
 
@@ -137,7 +145,7 @@ class CautionsTest {
 
     @Test
     void nothingAskedBlocksEverythingThatNeedsAnAnswer() {
-        Cautions unasked = Cautions.forClient(Consultation.unasked(), Set.of(), TODAY);
+        Cautions unasked = Cautions.forClient(Consultation.unasked(), Set.of(), NOW);
         List<Caution> colour =
                 unasked.before(COLOUR, BAND, Reading.canvasOf(BAND).fibre(), true);
         assertThat(blocks(colour))
@@ -161,9 +169,9 @@ class CautionsTest {
         reacted.reaction = Answer.YES;
         assertThat(blocks(before(reacted, COLOUR))).containsExactly(CautionRule.EARLIER_REACTION);
         assertThat(blocks(before(reacted, DIRECT))).containsExactly(CautionRule.EARLIER_REACTION);
-        assertThat(blocks(before(reacted, LIGHTENER)))
-                .as("lightener holds no dye")
-                .isEmpty();
+        assertThat(blocks(before(reacted, LIGHTENER))).containsExactly(CautionRule.EARLIER_REACTION_LIGHTENER);
+        assertThat(CautionRule.EARLIER_REACTION_LIGHTENER.overridable()).isTrue();
+        assertThat(CautionRule.EARLIER_REACTION.overridable()).isFalse();
         Answers tattooed = fine();
         tattooed.tattoo = Answer.YES;
         assertThat(blocks(before(tattooed, COLOUR))).containsExactly(CautionRule.BLACK_TATTOO);
@@ -172,17 +180,20 @@ class CautionsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "-5, CLEAR, ''",
-        "-42, CLEAR, ''",
-        "-2, CLEAR, ''",
-        "-1, CLEAR, less than 48 hours",
-        "-43, CLEAR, more than 6 weeks",
-        "-5, NOT_READ, was not read yet",
-        "0, NOT_READ, was not read yet"
+        "120, 50, CLEAR, ''",
+        "1008, 48, CLEAR, ''",
+        "48, 48, CLEAR, ''",
+        "47, 47, CLEAR, before it had lain for 48 hours",
+        "120, 47, CLEAR, before it had lain for 48 hours",
+        "1009, 48, CLEAR, more than 6 weeks",
+        "120, 50, NOT_READ, was not read yet",
+        "10, 50, CLEAR, still to come",
+        "-20, 48, CLEAR, still to come"
     })
-    void oxidativeColourWaitsForThePatchTest(int days, PatchTest.Result result, String why) {
+    void oxidativeColourWaitsForThePatchTestByTheClock(
+            long hoursAgo, long readAfter, PatchTest.Result result, String why) {
         Answers answers = fine();
-        answers.patch = new PatchTest(Optional.of(TODAY.plusDays(days)), result);
+        answers.patch = patch(hoursAgo, readAfter, result);
         List<Caution> cautions = before(answers, COLOUR);
         if (why.isEmpty()) {
             assertThat(blocks(cautions)).isEmpty();
@@ -194,28 +205,52 @@ class CautionsTest {
         assertThat(blocks(before(answers, DIRECT))).isEmpty();
     }
 
+    /** The night the clocks go back has 25 hours: two days by the calendar are 49 hours, and 48 hours are less than two days. */
+    @Test
+    void fortyEightHoursAreFortyEightHoursWhateverTheCalendarSays() {
+        ZonedDateTime placed = ZonedDateTime.of(2026, 10, 24, 12, 0, 0, 0, NOW.getZone());
+        PatchTest test = new PatchTest(
+                Optional.of(placed),
+                Optional.of(ZonedDateTime.of(2026, 10, 26, 11, 0, 0, 0, NOW.getZone())),
+                PatchTest.Result.CLEAR);
+        assertThat(test.at(NOW)).isEqualTo(PatchTest.Standing.CLEAR);
+        assertThat(new PatchTest(Optional.of(placed), Optional.empty(), PatchTest.Result.CLEAR).at(NOW))
+                .as("nobody noted when it was read")
+                .isEqualTo(PatchTest.Standing.READ_TOO_EARLY);
+        assertThatThrownBy(() -> new PatchTest(Optional.of(placed), Optional.of(placed.minusMinutes(1)), test.result()))
+                .hasMessageContaining("after the test was laid");
+    }
+
     @Test
     void aPatchTestThatReactedCannotBeTakenOn() {
         Answers answers = fine();
-        answers.patch = new PatchTest(Optional.of(TODAY.minusDays(5)), PatchTest.Result.REACTION);
+        answers.patch = patch(120, 20, PatchTest.Result.REACTION);
         assertThat(blocks(before(answers, COLOUR))).containsExactly(CautionRule.EARLIER_REACTION);
         answers.patch = PatchTest.NONE;
         assertThat(blocks(before(answers, COLOUR))).containsExactly(CautionRule.PATCH_TEST);
-        assertThatThrownBy(() -> new PatchTest(Optional.empty(), PatchTest.Result.CLEAR))
+        assertThatThrownBy(() -> new PatchTest(Optional.empty(), Optional.empty(), PatchTest.Result.CLEAR))
                 .hasMessageContaining("on which day");
     }
 
     @ParameterizedTest
-    @EnumSource(names = {"BROKEN", "IRRITATED", "NOT_LOOKED_AT"})
-    void brokenScalpTakesNeitherLightenerNorOxidativeColour(Scalp scalp) {
+    @EnumSource(names = {"IRRITATED", "NOT_LOOKED_AT"})
+    void anIrritatedScalpTakesNeitherLightenerNorOxidativeColour(Scalp scalp) {
         Answers answers = fine();
         answers.scalp = scalp;
         assertThat(blocks(before(answers, LIGHTENER))).containsExactly(CautionRule.SCALP);
         assertThat(blocks(before(answers, COLOUR))).containsExactly(CautionRule.SCALP);
         assertThat(blocks(before(answers, DIRECT))).isEmpty();
-        assertThat(blocks(before(answers, LIGHTENER, BAND, false)))
-                .as("a cut strand has no scalp")
-                .isEmpty();
+    }
+
+    @Test
+    void onABrokenScalpNothingIsDoneButRinsing() {
+        Answers answers = fine();
+        answers.scalp = Scalp.BROKEN;
+        for (Change change : List.of(
+                LIGHTENER, COLOUR, DIRECT, RemoverRound.USUAL, new Care(Care.Kind.BOND, 10), Washing.times(2))) {
+            assertThat(blocks(before(answers, change))).as(change.words()).contains(CautionRule.SCALP);
+        }
+        assertThat(CautionRule.SCALP.overridable()).isFalse();
     }
 
     @ParameterizedTest
@@ -239,7 +274,7 @@ class CautionsTest {
 
     @Test
     void whatTheHistoryTellsCountsAsMuchAsTheAnswer() {
-        Cautions cautions = Cautions.forClient(fine().told(), Set.of(Service.PLANT, Service.PERMANENT), TODAY);
+        Cautions cautions = Cautions.forClient(fine().told(), Set.of(Service.PLANT, Service.PERMANENT), NOW);
         assertThat(blocks(
                         cautions.before(LIGHTENER, BAND, Reading.canvasOf(BAND).fibre(), true)))
                 .containsExactly(CautionRule.HOME_COLOUR);
@@ -258,6 +293,7 @@ class CautionsTest {
     @CsvSource({
         "LIGHTENER, 20, MIDS, false",
         "LIGHTENER, 20, SCALP, false",
+        "LIGHTENER, 20.5, SCALP, true",
         "LIGHTENER, 30, SCALP, true",
         "LIGHTENER, 40, SCALP, true",
         "LIGHTENER, 40, MIDS, false",
@@ -366,7 +402,7 @@ class CautionsTest {
                 ProductRange.demo());
         Answers answers = fine();
         answers.patch = PatchTest.NONE;
-        Cautions cautions = Cautions.forClient(answers.told(), Set.of(), TODAY);
+        Cautions cautions = Cautions.forClient(answers.told(), Set.of(), NOW);
         for (PlanStep step : plan.steps()) {
             assertThat(blocks(cautions.before(plan, step)).contains(CautionRule.PATCH_TEST))
                     .as(step.name())
@@ -395,7 +431,7 @@ class CautionsTest {
         assertThat(Standing.of(cautions, List.of(taken), true)).noneMatch(Standing::blocks);
         assertThat(Standing.of(cautions, List.of(taken), true).get(0).takenOn()).contains(taken);
         assertThat(Standing.of(cautions, List.of(taken), false)).anyMatch(Standing::blocks);
-        answers.patch = new PatchTest(Optional.of(TODAY.minusDays(60)), PatchTest.Result.CLEAR);
+        answers.patch = patch(60 * 24, 50, PatchTest.Result.CLEAR);
         assertThat(Standing.of(before(answers, COLOUR), List.of(taken), true))
                 .as("something else to say is not taken on with it")
                 .anyMatch(Standing::blocks);
@@ -416,7 +452,7 @@ class CautionsTest {
         bad.reaction = Answer.YES;
         bad.tattoo = Answer.YES;
         bad.patch = PatchTest.NONE;
-        bad.scalp = Scalp.BROKEN;
+        bad.scalp = Scalp.IRRITATED;
         bad.home = HomeColour.METALLIC;
         bad.underAge = Answer.YES;
         bad.pregnant = Answer.YES;

@@ -22,7 +22,7 @@ import org.junit.jupiter.api.Test;
 
 /** Whole corrections, whatever is done in whatever order. */
 class CourseTest {
-    private static final Dyes BROWN = new Dyes(0.1, 0.08, 0.1);
+    private static final Dyes BROWN = new Dyes(0.1, 0.08, 0, 0.1);
 
     @Provide
     Arbitrary<List<Change>> corrections() {
@@ -75,7 +75,7 @@ class CourseTest {
     /** A remover before new colour takes the old; after it, it takes the new as well: order matters. */
     @Test
     void theOrderOfStepsMatters() {
-        Canvas dyed = Canvas.of(PigmentLine.LIFTED.at(8), Porosity.NORMAL).plus(new Dyes(0.2, 0.2, 0.2), Dyes.NONE);
+        Canvas dyed = Canvas.of(PigmentLine.LIFTED.at(8), Porosity.NORMAL).plus(new Dyes(0.2, 0.2, 0, 0.2), Dyes.NONE);
         Change colour = Application.usual(BROWN, ShadeClass.DEMI, 6);
         Canvas removerFirst = Course.of(RemoverRound.USUAL, colour).on(dyed, Factors.AVERAGE);
         Canvas removerLast = Course.of(colour, RemoverRound.USUAL).on(dyed, Factors.AVERAGE);

@@ -11,6 +11,7 @@ import mischung.change.Course;
 import mischung.change.Factors;
 import mischung.change.LiftProduct;
 import mischung.change.Lightening;
+import mischung.change.Place;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Porosity;
@@ -24,7 +25,7 @@ class EvidenceTest {
     private static StrandTest lifted(double level) {
         return StrandTest.byEye(
                 Start.of(Reading.canvasOf(new Band(0, 10, BandKind.NATURAL, 5, Tone.NATURAL, Porosity.NORMAL, 0))),
-                Course.of(Lightening.of(LiftProduct.LIGHTENER, 20, 30, LiftWay.OFF_SCALP.setting())),
+                Course.of(Lightening.of(LiftProduct.LIGHTENER, 20, 30, LiftWay.OFF_SCALP.setting(Place.MIDS))),
                 level);
     }
 

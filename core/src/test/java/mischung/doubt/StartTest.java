@@ -71,7 +71,7 @@ class StartTest {
         Start start = Start.of(Canvas.of(PigmentLine.LIFTED.at(9.5), Porosity.NORMAL));
         Calibration known = Calibration.none();
         for (double strength : new double[] {0.05, 0.08, 0.1, 0.12}) {
-            Course toner = Course.of(Application.usual(new Dyes(strength, strength, strength), ShadeClass.DEMI, 6));
+            Course toner = Course.of(Application.usual(new Dyes(strength, strength, 0, strength), ShadeClass.DEMI, 6));
             double level = toner.on(start.best(), new Factors(1, truth, 1, 1)).level();
             known = known.learn(new StrandTest(start, toner, level, 0.1, Optional.empty()))
                     .after();

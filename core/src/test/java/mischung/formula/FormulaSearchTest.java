@@ -3,6 +3,7 @@ package mischung.formula;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.PriorityQueue;
 import java.util.Random;
@@ -25,21 +26,31 @@ import org.junit.jupiter.api.Test;
 
 /**
  * The search against computing every mix. The other way shares nothing with it but the model of the hair: it walks all
- * mixes of a shelf of 120 shades that may be mixed, ranks them by a table of colours over dye amounts, and computes the best
- * thousands in full.
+ * mixes of a shelf of 120 shades that may be mixed, ranks them by a table of colours over dye amounts and what their oddness
+ * costs, and computes the best thousands in full.
  */
 class FormulaSearchTest {
+    private static final List<Tone> NINE = List.of(
+            Tone.NATURAL,
+            Tone.ASH,
+            Tone.GOLD,
+            Tone.COPPER,
+            Tone.BEIGE,
+            Tone.RED,
+            Tone.VIOLET,
+            Tone.MAHOGANY,
+            Tone.MATTE);
     private static final List<Shade> SHELF = shelf();
     private static final double WINDOW = 1;
 
-    /** Beyond it no shade is thought of in the other way either: two levels off cannot average out in eight parts. */
-    private static final double REACH = 2;
+    /** Nothing further from the step's level is mixed by either (R59a: the others lie within one level of it, and a half). */
+    private static final double REACH = 1.5;
 
     /** Ten levels in nine tones, half levels in the commonest, and clear: 120. */
     private static List<Shade> shelf() {
         List<Shade> all = new ArrayList<>();
-        for (Tone tone : Tone.values()) {
-            for (int level = 1; tone.wishable() && level <= 10; level++) {
+        for (Tone tone : NINE) {
+            for (int level = 1; level <= 10; level++) {
                 all.add(Shade.derived(ShadeClass.DEMI, level, tone));
             }
         }
@@ -62,7 +73,8 @@ class FormulaSearchTest {
                 List.of(Porosity.LOW, Porosity.NORMAL, Porosity.HIGH).get(random.nextInt(3)));
         double level = Math.max(3, under - 0.5 - random.nextInt(7) / 2.0);
         List<Tone> tones = List.of(Tone.NATURAL, Tone.ASH, Tone.BEIGE, Tone.GOLD, Tone.COPPER, Tone.RED, Tone.MATTE);
-        Lab aim = ToneScale.colourOf(level, tones.get(random.nextInt(tones.size())));
+        Tone tone = tones.get(random.nextInt(tones.size()));
+        Lab aim = ToneScale.colourOf(level, tone);
         FormulaTask task = new FormulaTask(
                 List.of(new FormulaTask.Spot(canvas, aim, 1)),
                 Application.usual(Dyes.NONE, ShadeClass.DEMI, 10),
@@ -70,23 +82,28 @@ class FormulaSearchTest {
                 level - WINDOW,
                 level + WINDOW,
                 List.of(),
-                1);
+                1,
+                random.nextInt(4) == 0 ? Oddness.NONE : new Oddness(Oddness.Purpose.TARGET, level, tone));
         return new Asked(canvas, task, aim);
     }
 
+    /** Everything is tried for each: a slow oracle, so by default over fewer; {@code -Dmischung.tries=50} tries all. */
+    private static final int AIMS = Math.min(100, 2 * Integer.getInteger("mischung.tries", 50));
+
     @Test
-    void isWithinThreeTenthsOfEverythingTriedOnTwoHundredAims() {
+    void isWithinThreeTenthsOfEverythingTried() {
         assertThat(SHELF).hasSize(120);
         Random random = new Random(20_261_124);
         double worst = 0;
         String which = "";
-        for (int i = 0; i < 200; i++) {
+        for (int i = 0; i < AIMS; i++) {
             Asked asked = random(random);
             Formula found = FormulaSearch.best(asked.task);
             double least = new Exhaustive(asked).least();
             assertThat(found.withinRules()).isTrue();
-            if (found.misfit() - least > worst) {
-                worst = found.misfit() - least;
+            double measure = found.misfit() + found.oddness();
+            if (measure - least > worst) {
+                worst = measure - least;
                 which = found.mix().words() + " for " + asked.aim;
             }
         }
@@ -101,29 +118,73 @@ class FormulaSearchTest {
         for (int i = 0; i < 400; i++) {
             Shade near = SHELF.get(random.nextInt(SHELF.size() - 1));
             double more = 0.6 + 0.8 * random.nextDouble();
-            Dyes dyes = near.dyes().times(more, 0.6 + 0.8 * random.nextDouble(), 0.6 + 0.8 * random.nextDouble());
+            Dyes dyes = near.dyes()
+                    .times(new Dyes(
+                            more,
+                            0.6 + 0.8 * random.nextDouble(),
+                            0.6 + 0.8 * random.nextDouble(),
+                            0.6 + 0.8 * random.nextDouble()));
             many.add(new Shade("own-" + i, ShadeClass.DEMI, near.level(), near.tone(), dyes, 0));
         }
-        for (int i = 0; i < 30; i++) {
+        for (int i = 0; i < AIMS / 4; i++) {
             FormulaTask task = random(random).task;
-            double few = FormulaSearch.best(task).misfit();
+            Formula few = FormulaSearch.best(task);
             Formula found = FormulaSearch.best(task.with(many.subList(SHELF.size(), many.size())));
             assertThat(found.withinRules()).isTrue();
-            assertThat(found.misfit()).as("%s", found.mix().words()).isLessThanOrEqualTo(few + 0.3);
+            assertThat(found.misfit() + found.oddness())
+                    .as("%s", found.mix().words())
+                    .isLessThanOrEqualTo(few.misfit() + few.oddness() + 0.3);
+        }
+    }
+
+    /** Of a large shelf what a rule asks for is not lost, though it lies far from the aim by itself. */
+    @Test
+    void rulesAreKeptOnALargeShelf() {
+        Random random = new Random(20_261_129);
+        List<Shade> many = new ArrayList<>(SHELF);
+        for (int i = 0; i < 1500; i++) {
+            Shade gold = SHELF.get(2 * 10 + random.nextInt(10));
+            many.add(new Shade(
+                    "gold-" + i,
+                    ShadeClass.DEMI,
+                    gold.level(),
+                    gold.tone(),
+                    gold.dyes().times(0.7 + random.nextDouble()),
+                    0));
+        }
+        for (double level = 5; level <= 9; level++) {
+            FormulaTask filler = new FormulaTask(
+                    List.of(new FormulaTask.Spot(
+                            Canvas.of(PigmentLine.LIFTED.at(10), Porosity.NORMAL),
+                            ToneScale.colourOf(level, Tone.AS_LIFTED),
+                            1)),
+                    Application.usual(Dyes.NONE, ShadeClass.DEMI, 10),
+                    many,
+                    level - WINDOW,
+                    level + WINDOW,
+                    List.of(
+                            new FormulaTask.ToneShare(Set.of(Tone.COPPER), 0.1, 0.4),
+                            new FormulaTask.ToneShare(Set.of(Tone.NATURAL), 0.1, 0.25)),
+                    1,
+                    new Oddness(Oddness.Purpose.FILLER, level, Tone.AS_LIFTED));
+            assertThat(FormulaSearch.best(filler).withinRules()).as("%s", level).isTrue();
         }
     }
 
     /** Every mix with clear and up to three shades, ranked by a table, the best computed in full. */
     private static final class Exhaustive {
-        private static final int STEPS = 24;
+        private static final int STEPS = 14;
         private static final int KEPT = 2000;
+        private static final int LEVEL = 4;
+        private static final int ODD = 5;
+        private static final int MAIN = 6;
 
         private final Asked asked;
         private final Tint tint;
         private final Deposit.Uptake uptake;
         private final List<Shade> shades;
         private final double top;
-        private final float[] table = new float[STEPS * STEPS * STEPS];
+        private final float[] table = new float[STEPS * STEPS * STEPS * STEPS];
         private final PriorityQueue<double[]> best = new PriorityQueue<>((a, b) -> Double.compare(b[0], a[0]));
 
         Exhaustive(Asked asked) {
@@ -135,17 +196,27 @@ class FormulaSearchTest {
                     .filter(s -> s.isClear() || Math.abs(s.level() - middle) <= REACH)
                     .toList();
             this.top = shades.stream()
-                    .mapToDouble(s -> Math.max(
-                            s.dyes().yellow(), Math.max(s.dyes().red(), s.dyes().blue())))
+                    .flatMapToDouble(s -> Arrays.stream(amounts(s)))
                     .max()
                     .orElseThrow();
             for (int y = 0; y < STEPS; y++) {
                 for (int r = 0; r < STEPS; r++) {
-                    for (int b = 0; b < STEPS; b++) {
-                        table[(y * STEPS + r) * STEPS + b] = (float) exact(new Dyes(at(y), at(r), at(b)));
+                    for (int v = 0; v < STEPS; v++) {
+                        for (int b = 0; b < STEPS; b++) {
+                            table[place(y, r, v, b)] = (float) exact(new Dyes(at(y), at(r), at(v), at(b)));
+                        }
                     }
                 }
             }
+        }
+
+        private static int place(int yellow, int red, int violet, int blue) {
+            return ((yellow * STEPS + red) * STEPS + violet) * STEPS + blue;
+        }
+
+        private static double[] amounts(Shade shade) {
+            Dyes dyes = shade.dyes();
+            return new double[] {dyes.yellow(), dyes.red(), dyes.violet(), dyes.blue()};
         }
 
         private double at(int step) {
@@ -160,8 +231,12 @@ class FormulaSearchTest {
         double least() {
             int n = shades.size();
             double[][] d = shades.stream()
-                    .map(s -> new double[] {
-                        s.dyes().yellow(), s.dyes().red(), s.dyes().blue(), s.level()
+                    .map(s -> {
+                        double[] row = Arrays.copyOf(amounts(s), 7);
+                        row[LEVEL] = s.level();
+                        row[ODD] = asked.task.oddness().of(s);
+                        row[MAIN] = asked.task.oddness().main(s);
+                        return row;
                     })
                     .toArray(double[][]::new);
             int clear = n - 1;
@@ -174,14 +249,14 @@ class FormulaSearchTest {
                                 for (int r = k == j ? 0 : 1; r <= (k == j ? 0 : 6); r++) {
                                     int coloured = p + q + r;
                                     int most = r > 0 && coloured > 7 ? 0 : 8;
-                                    double mean = (p * d[i][3] + q * d[j][3] + r * d[k][3]) / coloured;
+                                    double mean = (p * d[i][LEVEL] + q * d[j][LEVEL] + r * d[k][LEVEL]) / coloured;
                                     if (coloured > most
                                             || mean < asked.task.darkestMean()
                                             || mean > asked.task.lightestMean()) {
                                         continue;
                                     }
                                     for (int c = 0; c <= 8 - coloured && c <= 6; c++) {
-                                        weigh(d[i], d[j], d[k], p, q, r, c);
+                                        weigh(new double[][] {d[i], d[j], d[k], d[clear]}, new int[] {p, q, r, c});
                                     }
                                 }
                             }
@@ -190,19 +265,32 @@ class FormulaSearchTest {
                 }
             }
             return best.stream()
-                    .mapToDouble(found -> exact(new Dyes(found[1], found[2], found[3])))
+                    .mapToDouble(found -> exact(new Dyes(found[1], found[2], found[3], found[4])) + found[0] - found[5])
                     .min()
                     .orElseThrow();
         }
 
-        private void weigh(double[] a, double[] b, double[] c, int p, int q, int r, int clear) {
-            double total = (double) p + q + r + clear;
-            double yellow = (p * a[0] + q * b[0] + r * c[0]) / total;
-            double red = (p * a[1] + q * b[1] + r * c[1]) / total;
-            double blue = (p * a[2] + q * b[2] + r * c[2]) / total;
-            double estimate = looked(yellow, red, blue);
+        private void weigh(double[][] of, int[] parts) {
+            double total = Arrays.stream(parts).sum();
+            double[] sum = new double[6];
+            int shades = 0;
+            int most = Math.max(parts[0], Math.max(parts[1], parts[2]));
+            double main = Double.MAX_VALUE;
+            for (int i = 0; i < parts.length; i++) {
+                main = i < 3 && parts[i] == most ? Math.min(main, of[i][MAIN]) : main;
+                shades += parts[i] > 0 ? 1 : 0;
+                for (int j = 0; j < sum.length; j++) {
+                    sum[j] += parts[i] * of[i][j] / total;
+                }
+            }
+            double looked = looked(sum);
+            double estimate = looked
+                    + sum[ODD]
+                    + asked.task.oddness().perShade() * (shades - 1)
+                    + asked.task.oddness().thin(parts[3] / total)
+                    + main;
             if (best.size() < KEPT || estimate < best.element()[0]) {
-                best.add(new double[] {estimate, yellow, red, blue});
+                best.add(new double[] {estimate, sum[0], sum[1], sum[2], sum[3], looked});
                 if (best.size() > KEPT) {
                     best.remove();
                 }
@@ -210,22 +298,24 @@ class FormulaSearchTest {
         }
 
         /** Straight between the table's corners. */
-        private double looked(double yellow, double red, double blue) {
-            double y = Math.sqrt(yellow / top) * (STEPS - 1);
-            double r = Math.sqrt(red / top) * (STEPS - 1);
-            double b = Math.sqrt(blue / top) * (STEPS - 1);
-            int y0 = Math.min(STEPS - 2, (int) y);
-            int r0 = Math.min(STEPS - 2, (int) r);
-            int b0 = Math.min(STEPS - 2, (int) b);
+        private double looked(double[] amounts) {
+            double[] at = new double[4];
+            int[] low = new int[4];
+            for (int i = 0; i < 4; i++) {
+                at[i] = Math.sqrt(amounts[i] / top) * (STEPS - 1);
+                low[i] = Math.min(STEPS - 2, (int) at[i]);
+            }
             double sum = 0;
-            for (int corner = 0; corner < 8; corner++) {
-                int dy = corner & 1;
-                int dr = corner >> 1 & 1;
-                int db = corner >> 2;
-                double weight = (dy == 1 ? y - y0 : 1 - y + y0)
-                        * (dr == 1 ? r - r0 : 1 - r + r0)
-                        * (db == 1 ? b - b0 : 1 - b + b0);
-                sum += weight * table[((y0 + dy) * STEPS + r0 + dr) * STEPS + b0 + db];
+            for (int corner = 0; corner < 16; corner++) {
+                double weight = 1;
+                int place = 0;
+                for (int i = 0; i < 4; i++) {
+                    int up = corner >> i & 1;
+                    double over = at[i] - low[i];
+                    weight *= up == 1 ? over : 1 - over;
+                    place = place * STEPS + low[i] + up;
+                }
+                sum += weight * table[place];
             }
             return sum;
         }

@@ -123,7 +123,7 @@ class HairTest {
             @ForAll @DoubleRange(max = 2) double red,
             @ForAll @DoubleRange(max = 2) double blue) {
         Canvas canvas = Canvas.of(PigmentLine.LIFTED.at(level), Porosity.NORMAL).withGrey(grey);
-        Dyes dyes = new Dyes(yellow, red, blue);
+        Dyes dyes = new Dyes(yellow, red, 0, blue);
         Lab seen = new Tint(canvas).under(dyes, dyes.times(0.7));
         assertThat(Ciede2000.between(seen, canvas.plus(dyes, dyes.times(0.7)).lab()))
                 .isLessThan(1e-6);

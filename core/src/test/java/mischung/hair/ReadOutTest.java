@@ -24,8 +24,9 @@ class ReadOutTest {
             @ForAll @DoubleRange(max = 3) double eumelanin,
             @ForAll @DoubleRange(max = 2) double red,
             @ForAll @DoubleRange(max = 2) double direct) {
-        Pigments pigments =
-                Pigments.natural(eumelanin, 0).plus(new Dyes(0, red, 0)).plus(DyeKind.DIRECT, new Dyes(0, 0, direct));
+        Pigments pigments = Pigments.natural(eumelanin, 0)
+                .plus(new Dyes(0, red, 0, 0))
+                .plus(DyeKind.DIRECT, new Dyes(0, 0, 0, direct));
         double f = 5.969 - 0.215 * 0.3 + 2.532 * 0.09 - 10.73 * 0.027 + 5.574 * 0.0081 + 0.245 * 0.00243;
         Spectrum reflectance = pigments.reflectance();
         for (int i = 0; i < Spectrum.SAMPLES; i += 8) {
@@ -100,7 +101,7 @@ class ReadOutTest {
 
     @Test
     void directAndOxidativeDyeOfTheSameAmountLookTheSame() {
-        Dyes dyes = new Dyes(0.1, 0.2, 0.1);
+        Dyes dyes = new Dyes(0.1, 0.2, 0, 0.1);
         Pigments base = PigmentLine.LIFTED.at(9);
         assertThat(base.plus(DyeKind.DIRECT, dyes).reflectance())
                 .isEqualTo(base.plus(DyeKind.OXIDATIVE, dyes).reflectance());

@@ -134,7 +134,9 @@ class JobTest {
                 .as("hands rest, clocks do not")
                 .isEqualTo(Clock.Phase.RIGHT);
         told.at(window.latest() - 2);
-        assertThat(told.job().clocks().get(0).phase(told.now)).isEqualTo(Clock.Phase.SOON_LATE);
+        assertThat(told.job().clocks().get(0).phase(told.now))
+                .as("called five minutes before its end, where it is right for longer than that")
+                .isEqualTo(window.latest() - window.earliest() > 5 ? Clock.Phase.SOON_LATE : Clock.Phase.RIGHT);
         told.at(window.latest() + 1);
         assertThat(told.job().clocks().get(0).phase(told.now)).isEqualTo(Clock.Phase.LATE);
         told.tell(new Event.LaidFresh(clock.task().key()));
@@ -200,7 +202,7 @@ class JobTest {
     }
 
     /** Any presses in any order: what is refused changes nothing, and what is told twice is the same job. */
-    @Property(tries = 60)
+    @Property
     void anyPressesLeaveAJobThatHoldsTogether(@ForAll @Size(max = 40) List<@IntRange(max = 5000) Integer> presses) {
         Told told = new Told();
         int minute = 0;

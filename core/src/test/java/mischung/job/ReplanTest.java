@@ -11,7 +11,9 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.stream.Collectors;
+import mischung.RefusedInput;
 import mischung.consult.Scalp;
 import mischung.doubt.Calibration;
 import mischung.doubt.Factor;
@@ -115,7 +117,13 @@ class ReplanTest {
     }
 
     private Replan.Place place() {
-        return new Replan.Place(plan, ReplanTest::desk, Calibration.none(), Durations.USUAL, job());
+        return new Replan.Place(
+                plan,
+                Basis.of(plan, desk(Calibration.none())),
+                ReplanTest::desk,
+                Calibration.none(),
+                Durations.USUAL,
+                job());
     }
 
     private static int end(List<Task> all) {
@@ -210,7 +218,7 @@ class ReplanTest {
         assertThat(before).isNotEmpty();
         now = NINE.plus(Duration.ofMinutes(3));
         Replan late = place().late();
-        tell(3, new Event.Replanned(true, false, late.tasks(), late.batches(), List.of(), late.why()));
+        tell(3, Event.Replanned.yes(late, entries.size(), false, List.of()));
         assertThat(job().clocks().stream().map(clock -> clock.task().key()))
                 .containsExactlyElementsOf(
                         before.stream().map(clock -> clock.task().key()).toList());
@@ -312,11 +320,117 @@ class ReplanTest {
         assertThat(off.why()).anyMatch(why -> why.contains("No lightener and no colour on the scalp"));
         assertThat(off.plan().steps())
                 .allMatch(step -> step.bands().stream()
-                        .noneMatch(at -> off.plan().head().at(at).atScalp()));
+                        .noneMatch(at -> off.plan().head().at(at).touchesScalp()));
         assertThat(off.plan().steps())
                 .as("the lengths are finished")
                 .anyMatch(step -> !step.bowls().isEmpty());
         holdsTogether(off.tasks(), HANDS);
+    }
+
+    private List<Task> layings() {
+        return job().tasks().stream()
+                .filter(task -> task.kind() == Task.Kind.APPLY && job().state(task.key()) == Job.State.WAITING)
+                .toList();
+    }
+
+    private boolean mayBegin(Plan of, Event event) {
+        try {
+            Stops.of(job()).check(of, job(), event);
+            return true;
+        } catch (RefusedInput refused) {
+            return false;
+        }
+    }
+
+    /** Whatever is pressed, and whether or not what is proposed was answered. */
+    @Test
+    void onABrokenScalpNothingCanBeBegunAnyMore() {
+        begin();
+        assertThat(layings()).isNotEmpty().allMatch(task -> mayBegin(plan, new Event.Started(task.key())));
+        tell(1, new Event.ScalpSeen(Scalp.BROKEN));
+        assertThat(layings())
+                .noneMatch(task -> mayBegin(plan, new Event.Started(task.key())))
+                .noneMatch(task -> mayBegin(plan, new Event.Finished(task.key())));
+        Replan off = place().offTheScalp(Scalp.BROKEN);
+        assertThat(off.plan().steps()).as("nothing but rinsing").isEmpty();
+        tell(2, Event.Replanned.no(entries.size()));
+        assertThat(layings()).isNotEmpty().noneMatch(task -> mayBegin(plan, new Event.Started(task.key())));
+        tell(3, new Event.ScalpSeen(Scalp.WHOLE));
+        assertThat(layings()).allMatch(task -> mayBegin(plan, new Event.Started(task.key())));
+    }
+
+    @Test
+    void onAnIrritatedScalpOnlyWhatStaysOffItCanBeBegun() {
+        begin();
+        tell(1, new Event.ScalpSeen(Scalp.IRRITATED));
+        assertThat(layings())
+                .anySatisfy(
+                        task -> assertThat(Stops.touchesTheScalp(plan, task)).isTrue());
+        assertThat(layings())
+                .allSatisfy(task -> assertThat(mayBegin(plan, new Event.Started(task.key())))
+                        .isEqualTo(!Stops.touchesTheScalp(plan, task)));
+        Replan off = place().offTheScalp(Scalp.IRRITATED);
+        tell(2, Event.Replanned.yes(off, entries.size(), true, List.of()));
+        assertThat(layings()).isNotEmpty().allMatch(task -> mayBegin(off.plan(), new Event.Started(task.key())));
+    }
+
+    /** The proposal a failed strand asks for is not answered by saying yes to another that came up since. */
+    @Test
+    void onAFailedSectionNothingIsBegunUntilTheRestWasPlannedWithoutIt() {
+        Clock clock = lightening(20);
+        Recheck broken = look(clock, 6, Optional.of(Elasticity.BREAKS));
+        tell(job().minute(), Event.Seen.byEye(clock.task().key(), clock.zone(), 6, Optional.of(Elasticity.BREAKS)));
+        long failed = entries.size();
+        Predicate<Task> there = task -> task.zones().contains(clock.zone());
+        assertThat(mayBegin(plan, new Event.LaidFresh(clock.task().key()))).isFalse();
+        assertThat(layings())
+                .filteredOn(there)
+                .isNotEmpty()
+                .noneMatch(task -> mayBegin(plan, new Event.Started(task.key())));
+        tell(job().minute(), new Event.RunsLate());
+        Replan late = place().late();
+        tell(job().minute(), Event.Replanned.yes(late, entries.size(), true, List.of()));
+        assertThat(layings())
+                .filteredOn(there)
+                .isNotEmpty()
+                .noneMatch(task -> mayBegin(plan, new Event.Started(task.key())));
+        Replan without = place().thorough(broken);
+        tell(job().minute(), Event.Replanned.yes(without, failed, true, List.of()));
+        assertThat(layings()).allMatch(task -> mayBegin(without.plan(), new Event.Started(task.key())));
+    }
+
+    /** To the gram: with every shade gone since, and with the house having learned to mix half as much again. */
+    @Test
+    void anAcceptedReplanComesBackAsItWas() {
+        Clock clock = lightening(20);
+        Recheck broken = look(clock, 6, Optional.of(Elasticity.BREAKS));
+        Replan replan = place().thorough(broken);
+        Set<String> all =
+                ProductRange.demo().shades().stream().map(shade -> shade.code()).collect(Collectors.toSet());
+        Basis kept = replan.basis();
+        Plan again = kept.plan(new Desk(
+                        desk(Calibration.none()).head().read(),
+                        new Wish(8.5, Tone.GOLD),
+                        ProductRange.demo().without(all),
+                        kept.calibration(),
+                        3,
+                        kept.useFactor().orElseThrow()))
+                .orElseThrow();
+        assertThat(again.steps()).hasSameSizeAs(replan.plan().steps());
+        assertThat(Replan.mixed(again)).isEqualTo(Replan.mixed(replan.plan()));
+        for (int i = 0; i < again.steps().size(); i++) {
+            PlanStep was = replan.plan().steps().get(i);
+            PlanStep is = again.steps().get(i);
+            assertThat(is.bowls().stream().map(bowl -> bowl.grams()).toList())
+                    .isEqualTo(was.bowls().stream().map(bowl -> bowl.grams()).toList());
+            assertThat(is.lifts().stream().map(bowl -> bowl.totalGrams()).toList())
+                    .isEqualTo(
+                            was.lifts().stream().map(bowl -> bowl.totalGrams()).toList());
+        }
+        for (BandRef at : again.head().bands()) {
+            assertThat(again.end(at).look().level())
+                    .isCloseTo(replan.plan().end(at).look().level(), within(0.05));
+        }
     }
 
     @Test
@@ -376,7 +490,7 @@ class ReplanTest {
         tell(minute, new Event.GoesBy(hour));
         Replan less = place().goesBy(hour);
         assertThat(less.why()).anyMatch(why -> why.startsWith("Left out today: "));
-        tell(minute, new Event.Replanned(true, true, less.tasks(), less.batches(), List.of(), less.why()));
+        tell(minute, Event.Replanned.yes(less, entries.size(), true, List.of()));
 
         Recheck asSaid =
                 look(clock, LevelScale.inHalves(look(clock, 6, Optional.empty()).predicted()), Optional.empty());
@@ -449,7 +563,7 @@ class ReplanTest {
     void thePlanItBeganByComesBackThoughTheShelfIsEmpty() {
         Calibration known = look(lightening(20), 6, Optional.empty()).known();
         Plan tested = Planner.plan(desk(known), Strategy.of("usual", Method.USUAL));
-        Basis basis = Basis.of(tested, known);
+        Basis basis = Basis.of(tested, desk(known));
         Set<String> poured = tested.steps().stream()
                 .flatMap(step -> step.bowls().stream())
                 .flatMap(bowl -> bowl.formula().mix().parts().stream())
@@ -478,7 +592,7 @@ class ReplanTest {
 
     @Test
     void onAHeadThatIsCutAnewThePlanDoesNotComeBack() {
-        Basis basis = Basis.of(plan, Calibration.none());
+        Basis basis = Basis.of(plan, desk(Calibration.none()));
         Desk shorter = new Desk(
                 Heads.zones(3, List.of(new Band(0, 25, BandKind.NATURAL, 5, Tone.NATURAL, Porosity.NORMAL, 0))),
                 new Wish(8.5, Tone.GOLD),

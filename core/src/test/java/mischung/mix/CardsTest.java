@@ -64,7 +64,7 @@ class CardsTest {
      * For any plan: what the cards of a bowl hold together is what the plan says, gram by gram; every developer has the volume
      * its batch asks for; everything can be weighed to half a gram; and all of it is there in the order it is needed.
      */
-    @Property(tries = 60)
+    @Property
     void cardsHoldJustWhatThePlanAsksFor(
             @ForAll("heads") Head head, @ForAll @IntRange(min = 4, max = 20) int wishHalves) {
         Plan plan = plan(head, new Wish(wishHalves / 2.0, Tone.NATURAL), Method.USUAL, 1);
@@ -174,7 +174,7 @@ class CardsTest {
     }
 
     /** With what the shopping list says bought, nothing is short and nothing is under its mark. */
-    @Property(tries = 40)
+    @Property
     void whatIsBoughtIsEnough(
             @ForAll("heads") Head head,
             @ForAll @IntRange(min = 6, max = 18) int wishHalves,

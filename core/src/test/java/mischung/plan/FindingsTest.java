@@ -48,7 +48,7 @@ class FindingsTest {
                 7,
                 Tone.NATURAL,
                 new Band(0, 5, BandKind.NATURAL, 4, Tone.NATURAL, Porosity.NORMAL, 0),
-                lightened(5, 30, 9, Porosity.NORMAL));
+                lightened(5, 30, 8.5, Porosity.NORMAL));
         assertThat(warnings(lined))
                 .as("the root is lifted, so no line is left")
                 .noneMatch(s -> s.contains("A line stays"));

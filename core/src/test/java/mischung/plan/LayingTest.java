@@ -64,11 +64,14 @@ class LayingTest {
     }
 
     @Test
-    void colourNeedsAnAimAndDirectColourIsNotPlanned() {
+    void colourNeedsAnAimAndDirectColourNoDeveloper() {
         assertThatThrownBy(() -> Laying.usual(Action.TONER, HERE)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> Laying.colour(Action.TONER, HERE, AIM, ShadeClass.DIRECT, 6, 10))
                 .isInstanceOfSatisfying(
-                        RefusedInput.class, e -> assertThat(e.field()).isEqualTo("shadeClass"));
+                        RefusedInput.class, e -> assertThat(e.field()).isEqualTo("volume"));
+        assertThat(Laying.colour(Action.TONER, HERE, AIM, ShadeClass.DIRECT, 0, 10)
+                        .ratio())
+                .isZero();
     }
 
     /** Every action can be added by hand as it is usually done, and keeps the limits that hold for it. */

@@ -3,9 +3,11 @@ package mischung.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
+import mischung.change.RemoverRound;
 import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandDetail;
@@ -17,6 +19,7 @@ import mischung.hair.Porosity;
 import mischung.hair.Tone;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
+import mischung.product.ShadeClass;
 import mischung.school.Method;
 import mischung.school.Pull;
 import mischung.school.TakeOut;
@@ -93,6 +96,57 @@ class PlannedActionsTest {
         assertThat(step.outcome(ENDS).integrity())
                 .as("little strength")
                 .isGreaterThan(before.integrity() - 0.04 * remover.get(0).times());
+    }
+
+    /** What a first visit lightened is natural no longer at the second: it gets what lightened hair gets. */
+    @Test
+    void hairLightenedAtAnEarlierVisitIsNotNaturalAtTheNext() {
+        Plan plan = plan(Heads.of(List.of(natural(0, 25, 3))), new Wish(7, Tone.NATURAL), usual().inVisits(2));
+        Set<BandRef> lifted = new HashSet<>();
+        plan.steps().stream()
+                .filter(step -> step.visit() == 1)
+                .flatMap(step -> step.lifts().stream())
+                .forEach(lift -> lifted.addAll(lift.bands()));
+        assertThat(lifted).isNotEmpty();
+        List<Bowl> later = plan.steps().stream()
+                .filter(step -> step.visit() == 2)
+                .flatMap(step -> step.bowls().stream())
+                .filter(bowl -> bowl.bands().stream().anyMatch(lifted::contains))
+                .toList();
+        assertThat(later)
+                .isNotEmpty()
+                .allSatisfy(bowl ->
+                        assertThat(bowl.laying().shadeClass()).as(bowl.name()).isEqualTo(ShadeClass.DEMI));
+    }
+
+    /** A wash that clarified the ends says nothing of the mids. */
+    @Test
+    void onlyWhatWasClarifiedCountsAsClarified() {
+        BandRef mids = new BandRef(0, 0);
+        Desk desk = desk(
+                Heads.of(List.of(
+                        new Band(0, 12, BandKind.COLOURED, 4, Tone.NATURAL, Porosity.NORMAL, 0),
+                        new Band(12, 25, BandKind.COLOURED, 4, Tone.NATURAL, Porosity.NORMAL, 0))),
+                LIGHTER);
+        BandRef ends = desk.head().bands().get(desk.head().bands().size() - 1);
+        Plan plan = Planner.byHand(
+                desk,
+                Method.USUAL,
+                List.of(
+                        Round.of(Laying.usual(Action.CLARIFY, List.of(ends))),
+                        Round.of(Laying.usual(Action.REMOVE, desk.head().bands()))));
+        assertThat(clarified(plan, mids)).isEqualTo(false);
+        assertThat(clarified(plan, ends)).isEqualTo(true);
+    }
+
+    private static boolean clarified(Plan plan, BandRef at) {
+        return plan
+                .end(at)
+                .hair()
+                .since(plan.now().get(at.zone()).get(at.band()).hair())
+                .stream()
+                .filter(RemoverRound.class::isInstance)
+                .allMatch(change -> ((RemoverRound) change).clarified());
     }
 
     @Test

@@ -10,6 +10,7 @@ import mischung.change.Application;
 import mischung.formula.Formula;
 import mischung.formula.FormulaSearch;
 import mischung.formula.FormulaTask;
+import mischung.formula.Oddness;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -116,6 +117,24 @@ class PlannerTest {
         assertThat(root.developer().volume()).isLessThanOrEqualTo(10);
     }
 
+    /**
+     * R9 (common practice): a bright tone on hair that was never lifted wants 20 vol, or it hardly shows; hair that is only to
+     * go darker keeps its 10.
+     */
+    @ParameterizedTest
+    @CsvSource({"COPPER, 5", "RED, 5", "GOLD, 5", "COPPER, 5.5"})
+    void aBrightToneOnNaturalHairIsOpened(Tone tone, double level) {
+        Head natural = Heads.of(List.of(new Band(0, 30, BandKind.NATURAL, 5, Tone.NATURAL, Porosity.NORMAL, 0)));
+        Plan bright = plan(natural, new Wish(level, tone), School.LADDER);
+        Bowl bowl = bright.steps().get(0).bowls().get(0);
+        assertThat(bowl.formula().mix().shadeClass()).isEqualTo(ShadeClass.PERMANENT);
+        assertThat(bowl.laying().volume()).as("no more at the scalp").isEqualTo(20);
+        assertThat(bowl.reasons()).anyMatch(reason -> reason.rule() == Rule.R9);
+        assertThat(bright.end(new BandRef(0, 0)).difference()).isLessThan(5);
+        Plan dark = plan(natural, new Wish(4, Tone.BROWN), School.LADDER);
+        assertThat(dark.steps().get(0).bowls().get(0).laying().volume()).isLessThanOrEqualTo(10);
+    }
+
     /** R13 (common practice): 10 → 8 → 6 → 4. */
     @Test
     void tenToFourClimbsDownInTwos() {
@@ -137,11 +156,13 @@ class PlannerTest {
     @CsvSource({"10, 6", "10.5, 6", "11, 6", "12, 3", "9, 5.5", "9.5, 6", "8, 1", "10, 7.5"})
     void noRungIsMoreThanTwoLevelsLong(double canvas, double target) {
         double above = canvas;
+        // Half a level more where two fillers then do for three: no more than two eyes differ by.
+        double longest = FillerLevels.LONGEST_STEP + (canvas - target > 6 ? 0.5 : 0);
         for (double rung : FillerLevels.between(canvas, target, School.LADDER)) {
-            assertThat(above - rung).isBetween(0.25, FillerLevels.LONGEST_STEP);
+            assertThat(above - rung).isBetween(0.25, longest);
             above = rung;
         }
-        assertThat(above - target).isBetween(0.0, FillerLevels.LONGEST_STEP);
+        assertThat(above - target).isBetween(0.0, longest);
     }
 
     /** R55 (common practice): from half grey up coverage and 20 vol. */
@@ -213,7 +234,7 @@ class PlannerTest {
         return Arbitraries.of(Tone.values()).filter(Tone::wishable);
     }
 
-    @Property(tries = 150)
+    @Property
     void everyHeadGetsAPlanThatKeepsTheHardRules(
             @ForAll("heads") Head head,
             @ForAll @IntRange(min = 2, max = 20) int wishHalves,
@@ -226,7 +247,11 @@ class PlannerTest {
                 Mix mix = bowl.formula().mix();
                 assertThat(mix.parts()).hasSizeBetween(1, 4);
                 assertThat(bowl.developer().volume())
-                        .isLessThanOrEqualTo(mix.shadeClass() == ShadeClass.COVERAGE ? 20 : 10);
+                        .isLessThanOrEqualTo(
+                                mix.shadeClass() == ShadeClass.COVERAGE
+                                                || bowl.reasons().stream().anyMatch(reason -> reason.rule() == Rule.R9)
+                                        ? 20
+                                        : 10);
                 assertThat(bowl.grams().totalGrams())
                         .isGreaterThanOrEqualTo((int) bowl.grams().needGrams());
                 for (BandRef at : bowl.bands()) {
@@ -262,8 +287,8 @@ class PlannerTest {
                 .toList();
         var application = Application.usual(Dyes.NONE, ShadeClass.DEMI, 10);
         var aim = ToneScale.colourOf(level, tone);
-        Formula found = FormulaSearch.best(
-                new FormulaTask(List.of(new FormulaTask.Spot(hair, aim, 1)), application, shades, 0, 12, List.of(), 1));
+        Formula found = FormulaSearch.best(new FormulaTask(
+                List.of(new FormulaTask.Spot(hair, aim, 1)), application, shades, 0, 12, List.of(), 1, Oddness.NONE));
         double least = Double.MAX_VALUE;
         int n = shades.size();
         for (int i = 0; i < n; i++) {

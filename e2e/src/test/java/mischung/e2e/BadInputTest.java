@@ -10,7 +10,9 @@ import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.List;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -71,7 +73,7 @@ class BadInputTest extends OneApplication {
                 "content.zones[0].bands[1].level");
         importRefused(files, "overlap.json", good.replaceFirst("\"fromCm\":5.0", "\"fromCm\":3.0"), "overlaps");
         importRefused(files, "name.json", good.replace("Mira Tannhof", ""), "content.clientName");
-        importRefused(files, "other.json", "[1, 2, 3]", "This cannot be");
+        importRefused(files, "other.json", "[1, 2, 3]", "Something of another kind");
         importRefused(files, "empty.json", "", "Nothing was sent");
         byte[] huge = new byte[50 * 1024 * 1024];
         Arrays.fill(huge, (byte) ' ');
@@ -123,6 +125,28 @@ class BadInputTest extends OneApplication {
         assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
         page.reload();
         assertThat(name).hasValue("Jorun A.");
+    }
+
+    /** Whoever leaves with something unsaved is asked, and can stay until it is saved. */
+    @Test
+    void leavingWithAnUnsavedEditIsAskedAbout() {
+        page.navigate("/cases/3/read");
+        Locator name = page.getByLabel("Client", exactly());
+        assertThat(name).hasValue("Edda Quistorp");
+        List<String> asked = new ArrayList<>();
+        page.onDialog(dialog -> {
+            asked.add(dialog.type());
+            dialog.dismiss();
+        });
+        page.context().setOffline(true);
+        name.fill("Edda Q.");
+        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "waiting");
+        page.close(new Page.CloseOptions().setRunBeforeUnload(true));
+        page.waitForCondition(() -> !asked.isEmpty());
+        assertThat(asked).containsExactly("beforeunload");
+        page.context().setOffline(false);
+        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
+        assertThat(name).hasValue("Edda Q.");
     }
 
     @Test

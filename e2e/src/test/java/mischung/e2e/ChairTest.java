@@ -75,6 +75,44 @@ class ChairTest extends FreshApplication {
         bar.context().close();
     }
 
+    /** Held down, or pressed together with another key, or on something that takes it: none of these is a press. */
+    @Test
+    void keysThatAreHeldOrMeantForSomethingElsePressNothing() {
+        page.navigate("/cases/1/chair");
+        button("The client sits: begin").click();
+        assertThat(page.locator(".chair-main")).hasAttribute("data-state", "WAITING");
+        page.locator("body").focus();
+        for (int i = 0; i < 12; i++) {
+            page.keyboard().down(" ");
+        }
+        page.keyboard().up(" ");
+        assertThat(page.locator(".chair-main")).hasAttribute("data-state", "NOW");
+        page.keyboard().press("Control+p");
+        page.locator(".chair-log summary").focus();
+        page.keyboard().press(" ");
+        assertThat(page.locator(".chair-log ul")).isVisible();
+        assertThat(page.locator(".chair-log li")).hasCount(2);
+        assertThat(page.getByText("Hands rest. Clocks do not.")).hasCount(0);
+    }
+
+    /** On a broken scalp the large press is shut, on every screen, and says why. */
+    @Test
+    void whatIsBlockedCannotBePressed() {
+        page.navigate("/cases/1/chair");
+        button("The client sits: begin").click();
+        while (!title(page).textContent().startsWith("Lay")) {
+            button("Begin it").click();
+            button("Done").click();
+            assertThat(page.locator(".chair-main")).hasAttribute("data-state", "WAITING");
+        }
+        button("Something came up").click();
+        page.getByText("The scalp", new Page.GetByTextOptions().setExact(true)).click();
+        page.getByText("broken skin").click();
+        button("So it was found").click();
+        assertThat(page.locator(".chair-main")).containsText("nothing is done any more but rinsing");
+        assertThat(button("Begin it")).isDisabled();
+    }
+
     /** To be read from two metres: the largest figures are 64 px and more. */
     @Test
     void figuresAreLarge() {

@@ -14,7 +14,7 @@ import java.util.List;
 final class Chromium implements AutoCloseable {
     static {
         // A slow machine is no fault; what is waited for mostly comes at once.
-        PlaywrightAssertions.setDefaultAssertionTimeout(15_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
     }
 
     private final Playwright playwright = Playwright.create();
@@ -48,7 +48,7 @@ final class Chromium implements AutoCloseable {
                 .setHasTouch(touch)
                 .setLocale("en-GB")
                 .setViewportSize(width, height));
-        context.setDefaultTimeout(15_000);
+        context.setDefaultTimeout(30_000);
         Page page = context.newPage();
         page.onRequest(request -> asked.add(request.url()));
         page.onPageError(complaints::add);

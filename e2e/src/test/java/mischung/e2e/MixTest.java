@@ -2,11 +2,16 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
+import com.google.gson.JsonObject;
+import com.google.gson.JsonParser;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
@@ -38,52 +43,101 @@ class MixTest extends FreshApplication {
         return Double.parseDouble(all.innerText().split(" ", -1)[0]);
     }
 
+    /** What the first bowl is to hold, as the program says it. */
+    private List<JsonObject> lines() {
+        List<JsonObject> all = new ArrayList<>();
+        JsonParser.parseString(page.request()
+                        .get(application.address() + "/api/cases/1/mix")
+                        .text())
+                .getAsJsonObject()
+                .getAsJsonArray("cards")
+                .get(0)
+                .getAsJsonObject()
+                .getAsJsonArray("lines")
+                .forEach(line -> all.add(line.getAsJsonObject()));
+        return all;
+    }
+
+    private static double grams(JsonObject line, String field) {
+        return line.get(field).getAsDouble();
+    }
+
     @Test
     void aBowlIsWeighedOverPouredReComputedAndTheStockMoves() {
-        double before = onTheShelf("demi-copper-6");
+        List<JsonObject> planned = lines();
+        String second = planned.get(1).get("code").getAsString();
+        double wanted = grams(planned.get(1), "plannedGrams");
+        double before = onTheShelf(second);
         page.navigate("/cases/1/mix");
         assertThat(part(1)).hasClass("next-part");
-        assertThat(part(1)).containsText("16 g");
+        assertThat(part(1)).containsText(whole(grams(planned.get(0), "plannedGrams")) + " g");
         // What is wanted settles on the scale and is taken by itself; the next part follows.
         button("Pour what is wanted").click();
         assertThat(part(2)).hasClass("next-part");
         assertThat(part(1)).containsText("g in");
 
-        pour("11");
+        double poured = Math.rint(wanted * 1.4) + 1;
+        pour(whole(poured));
         Locator taken = button("It is in: re-compute");
         assertThat(taken).isEnabled();
         assertThat(page.locator(".scale-state")).containsText("over by");
         taken.click();
         assertThat(page.locator(".mix-card .finding")).containsText("Over-poured");
-        // 11 for 8: everything else grows by as much, so the first part lacks 6 g again.
+        // Everything else grows by as much, so the first part lacks some again.
         assertThat(part(1)).hasClass("next-part");
-        assertThat(part(4)).containsText(Pattern.compile("7[67](\\.\\d)? g"));
+        List<JsonObject> grown = lines();
+        for (int i = 0; i < planned.size(); i++) {
+            assertThat(grams(grown.get(i), "targetGrams"))
+                    .isCloseTo(
+                            grams(planned.get(i), "plannedGrams") * poured / wanted,
+                            within(0.05 + 0.03 * grams(planned.get(i), "plannedGrams")));
+        }
 
-        double after = onTheShelf("demi-copper-6");
-        assertThat(before - after).isBetween(10.8, 11.2);
+        double after = onTheShelf(second);
+        assertThat(before - after).isBetween(poured - 0.2, poured + 0.2);
         page.navigate("/cases/1/mix");
-        assertThat(part(2)).containsText("in · planned 8 g");
+        assertThat(part(2)).containsText("in · planned " + whole(wanted) + " g");
         button("Take the last weight back").click();
         assertThat(page.locator(".mix-card .finding")).hasCount(0);
         assertThat(part(2)).hasClass("next-part");
-        assertThat(onTheShelf("demi-copper-6")).isBetween(before - 0.15, before + 0.15);
+        assertThat(onTheShelf(second)).isBetween(before - 0.15, before + 0.15);
+    }
+
+    private static String whole(double grams) {
+        return Long.toString(Math.round(grams));
+    }
+
+    /** The product is in the bowl: what was not taken stays on the scale, and is taken once it is answered. */
+    @Test
+    void aWeighingThatFailsDoesNotTare() {
+        page.navigate("/cases/1/mix");
+        assertThat(part(1)).hasClass("next-part");
+        page.route("**/mix/weighings", route -> route.abort());
+        button("Pour what is wanted").click();
+        assertThat(page.getByText("The program does not answer")).isVisible();
+        assertThat(page.locator(".scale-shown")).not().hasText(Pattern.compile("^-?0\\.\\d g$"));
+        page.unroute("**/mix/weighings");
+        button("Take what it shows").click();
+        assertThat(part(1)).containsText("g in");
+        assertThat(page.locator(".scale-shown")).hasText(Pattern.compile("^-?0\\.\\d g$"));
     }
 
     @Test
     void aPulledPlugLosesNothing() {
+        String second = whole(grams(lines().get(1), "plannedGrams"));
         page.navigate("/cases/1/mix");
         button("Pour what is wanted").click();
         assertThat(part(2)).hasClass("next-part");
         button("Pull its plug").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("What was weighed is kept");
         assertThat(part(1)).containsText("g in");
-        page.getByLabel("Grams weighed by hand").fill("8");
+        page.getByLabel("Grams weighed by hand").fill(second);
         page.getByLabel("Grams weighed by hand").press("Enter");
         assertThat(part(3)).hasClass("next-part");
         application.killAndRestart();
         page.reload();
         assertThat(part(1)).containsText("g in");
-        assertThat(part(2)).containsText("8 g in");
+        assertThat(part(2)).containsText(second + " g in");
         assertThat(part(3)).hasClass("next-part");
     }
 

@@ -50,8 +50,11 @@ class ReadingTest {
         assertThat(line).hasAttribute("aria-valuenow", "17");
         assertThat(page.locator("[data-zone=CROWN] [data-band='2']"))
                 .hasAttribute("aria-label", Pattern.compile("17 to 30 cm"));
+        // The drag is over when it is kept; a finger that comes down while it still ends is no tap.
+        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
 
         page.locator("[data-zone=NAPE] [data-band='1']").tap();
+        assertThat(page.locator("[data-zone=NAPE] [data-band='1']")).hasAttribute("aria-pressed", "true");
         page.getByLabel("Level of lifted hair").getByLabel("8 gold-yellow").tap();
         page.getByRole(AriaRole.RADIO, named("Feel and past")).tap();
         page.getByRole(AriaRole.RADIO, named("very high")).tap();

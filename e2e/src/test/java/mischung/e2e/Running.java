@@ -28,7 +28,8 @@ final class Running implements AutoCloseable {
     private final List<String> more;
 
     private Running(Path data, boolean demo, int port, String reader) {
-        this(data, demo, port, reader, List.of());
+        // The demonstration's own day, before the first client sits, whenever this is run.
+        this(data, demo, port, reader, List.of("--mischung.start=2026-11-23T07:00:00Z"));
     }
 
     private Running(Path data, boolean demo, int port, String reader, List<String> more) {
@@ -56,7 +57,7 @@ final class Running implements AutoCloseable {
                 true,
                 freePort(),
                 "simulated",
-                List.of("--mischung.hasten=" + times, "--mischung.hasten-from=" + from));
+                List.of("--mischung.hasten=" + times, "--mischung.hasten-from=" + from, "--mischung.demo-today=true"));
     }
 
     private static int freePort() {
@@ -99,7 +100,8 @@ final class Running implements AutoCloseable {
                 "--mischung.data=" + data,
                 "--mischung.port=" + port,
                 "--mischung.demo=" + demo,
-                "--mischung.reader=" + reader));
+                "--mischung.reader=" + reader,
+                "--mischung.scale=simulated"));
         command.addAll(more);
         try {
             Process begun = new ProcessBuilder(command)

@@ -9,6 +9,7 @@ import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
 import com.microsoft.playwright.APIResponse;
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
@@ -16,15 +17,17 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every screen on the demonstration data: reachable, fitting, without serious faults; and its picture, if asked for. */
 class ScreensTest extends OneApplication {
     private static final Set<String> SERIOUS = Set.of("serious", "critical");
 
+    /** Each screen is opened once, and looked at in every way: by axe, by its sizes, at both widths. */
     @ParameterizedTest
     @ValueSource(
             strings = {
@@ -42,89 +45,83 @@ class ScreensTest extends OneApplication {
                 "/cases/3/plan",
                 "/cases/1/decide",
                 "/cases/5/decide",
-                "/cases/1/promise",
-                "/cases/5/mix",
-                "/shelf",
-                "/cases/1/chair",
-                "/cases/done/look-back",
-                "/model"
-            })
-    void axeFindsNothingSerious(String path) {
-        Page page = open(path, 1280, 800);
-        List<String> faults = new AxeBuilder(page)
-                .analyze().getViolations().stream()
-                        .filter(rule -> SERIOUS.contains(rule.getImpact()))
-                        .map(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
-                        .toList();
-        assertThat(faults).isEmpty();
-        page.context().close();
-    }
-
-    @ParameterizedTest
-    @CsvSource({
-        "/?date=2026-11-23, 1024, 768",
-        "/clients, 1024, 768",
-        "/cases/2/consult, 1280, 800",
-        "/cases/2/consult, 1024, 768",
-        "/cases/5/history, 1280, 800",
-        "/cases/5/history, 1024, 768",
-        "/cases/1/tests, 1280, 800",
-        "/cases/1/tests, 1024, 768",
-        "/cases/1/read, 1280, 800",
-        "/cases/1/read, 1024, 768",
-        "/cases/2/plan, 1280, 800",
-        "/cases/2/plan, 1024, 768",
-        "/cases/5/decide, 1280, 800",
-        "/cases/5/decide, 1024, 768",
-        "/cases/5/order, 1280, 800",
-        "/cases/5/order, 1024, 768",
-        "/cases/1/promise, 1024, 768",
-        "/cases/5/mix, 1280, 800",
-        "/cases/5/mix, 1024, 768",
-        "/shelf, 1280, 800",
-        "/shelf, 1024, 768",
-        "/cases/5/chair, 1280, 800",
-        "/cases/5/chair, 1024, 768",
-        "/cases/done/look-back, 1280, 800",
-        "/cases/done/look-back, 1024, 768",
-        "/model, 1280, 800",
-        "/model, 1024, 768"
-    })
-    void nothingScrollsSideways(String path, int width, int height) {
-        Page page = open(path, width, height);
-        Object beyond = page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth");
-        assertThat(((Number) beyond).intValue()).isLessThanOrEqualTo(0);
-        page.context().close();
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "/?date=2026-11-23",
-                "/clients",
-                "/clients/1",
-                "/cases/2/consult",
-                "/cases/5/history",
-                "/cases/1/tests",
-                "/cases/1/read",
-                "/cases/2/plan",
-                "/cases/5/decide",
                 "/cases/5/order",
                 "/cases/1/promise",
                 "/cases/5/mix",
                 "/shelf",
                 "/cases/1/chair",
+                "/cases/5/chair",
                 "/cases/done/look-back",
                 "/model"
             })
-    void whatIsPressedIsLargeEnough(String path) {
+    void everyScreenIsSoundAtBothWidths(String path) {
         Page page = open(path, 1280, 800);
+        // In the light mode, which leaves out what only frames of other sites need; this program has none.
+        List<String> faults = new AxeBuilder(page)
+                .setLegacyMode(true).analyze().getViolations().stream()
+                        .filter(rule -> SERIOUS.contains(rule.getImpact()))
+                        .map(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
+                        .toList();
+        assertThat(faults).isEmpty();
         Object tooSmall = page.evaluate("""
                 () => [...document.querySelectorAll('main button:not(.score-band):not(.band):not(.time-event), header a, header button')]
                     .filter(e => { const r = e.getBoundingClientRect(); return r.height > 0 && (r.height < 43.5 || r.width < 43.5); })
                     .map(e => e.outerHTML)
                 """);
         assertThat((List<?>) tooSmall).isEmpty();
+        assertThat(sideways(page)).as("1280 wide").isLessThanOrEqualTo(0);
+        page.setViewportSize(1024, 768);
+        assertThat(page.locator(sign(path)).first()).isVisible();
+        // What is drawn to the width is drawn again in the frame after it changed.
+        page.waitForFunction("() => document.documentElement.scrollWidth <= window.innerWidth");
+        page.context().close();
+    }
+
+    private static int sideways(Page page) {
+        return ((Number) page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth")).intValue();
+    }
+
+    /** A page key leads on, the page takes the focus, and a dialog in front keeps the keys to itself. */
+    @Test
+    void keysLeadFromScreenToScreenAndStopAtADialog() {
+        Page page = open("/cases/1/read", 1280, 800);
+        Locator band = page.locator("[data-zone=CROWN] [data-band='0']");
+        band.click();
+        page.keyboard().press("t");
+        assertThat(page.getByLabel("Crown in one line")).isFocused();
+        page.keyboard().press("Escape");
+        assertThat(band).isFocused();
+        page.keyboard().press("1");
+        assertThat(page).hasURL(Pattern.compile(".*/cases/1/consult"));
+        assertThat(page.locator("main")).isFocused();
+        page.keyboard().press("?");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("next light");
+        page.keyboard().press("5");
+        assertThat(page).hasURL(Pattern.compile(".*/cases/1/consult"));
+        page.context().close();
+    }
+
+    /** One clock, the program's, whatever day the screen's own shows; two quick presses are one client. */
+    @Test
+    void theDayIsTheProgramsAndTwoQuickPressesAreOneClient() {
+        Page page = chromium.page(application.address(), 1280, 800);
+        page.navigate("/");
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Monday 23 November")))
+                .isVisible();
+        page.getByLabel("Client").fill("Doppelt Gedrueckt");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("New case").setExact(true))
+                .dblclick();
+        page.waitForURL("**/consult");
+        JsonObject found = json(page.request().get(application.address() + "/api/clients?words=Gedrueckt"));
+        assertThat(found.getAsJsonArray("clients")).hasSize(1);
+        assertThat(found.getAsJsonArray("clients")
+                        .get(0)
+                        .getAsJsonObject()
+                        .get("visits")
+                        .getAsInt())
+                .isEqualTo(1);
         page.context().close();
     }
 
@@ -137,8 +134,9 @@ class ScreensTest extends OneApplication {
         page.context().close();
     }
 
-    /** {@code -Dmischung.shots=DIR} keeps a picture of each main view. */
+    /** {@code -Dmischung.shots=DIR} keeps a picture of each main view; only when it is asked for. */
     @Test
+    @EnabledIfSystemProperty(named = "mischung.shots", matches = ".+")
     void pictures() {
         String folder = System.getProperty("mischung.shots", "");
         Page day = open("/?date=2026-11-23", 1280, 800);

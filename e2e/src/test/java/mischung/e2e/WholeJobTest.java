@@ -61,7 +61,7 @@ class WholeJobTest extends FreshApplication {
         Locator back = page.locator(".score-row[data-zone=BACK] [role=cell]");
         assertThat(back.nth(1)).containsText(Pattern.compile("8 gold(-yellow)? \\(7½?–8½?\\)"));
         assertThat(back.nth(2)).containsText(Pattern.compile("6 natural \\(5½?–(6½|7)\\)"));
-        assertThat(back.nth(3)).containsText(Pattern.compile("(6½|7) (violet-)?(grey|ash|dull)"));
+        assertThat(back.nth(3)).containsText(Pattern.compile("(6½|7) (violet-|green-)?(grey|ash|dull)"));
         assertThat(page.getByLabel("What the plan says"))
                 .containsText(Pattern.compile("Without the filler .* too light, and its warmth would be lost"));
         assertThat(page.locator("[data-bowl=A]")).containsText("10 vol (3 %)");
@@ -250,8 +250,20 @@ class WholeJobTest extends FreshApplication {
         other.locator("[data-zone=NAPE] [data-band='0']").click();
         other.keyboard().press("ArrowDown");
         assertThat(other.getByRole(AriaRole.ALERT)).containsText("Someone else changed this case");
-        other.getByRole(AriaRole.BUTTON, named("Open it again")).click();
+        assertThat(other.getByText("Different there:")).isVisible();
+        other.getByRole(AriaRole.BUTTON, named("Use theirs")).click();
         assertThat(other.locator("[data-zone=NAPE] [data-band='0']")).containsText("6½ natural");
+        // What was changed here goes on top of what was saved there, and neither is lost.
+        band("NAPE", 0).click();
+        page.keyboard().press("ArrowUp");
+        saved();
+        other.locator("[data-zone=CROWN] [data-band='0']").click();
+        other.keyboard().press("ArrowDown");
+        assertThat(other.getByRole(AriaRole.ALERT)).containsText("Someone else changed this case");
+        other.getByRole(AriaRole.BUTTON, named("Keep mine on top")).click();
+        assertThat(other.locator("[data-saving]")).hasAttribute("data-saving", "saved");
+        assertThat(other.locator("[data-zone=NAPE] [data-band='0']")).containsText("7 natural");
+        assertThat(other.locator("[data-zone=CROWN] [data-band='0']")).containsText("5½ natural");
     }
 
     private void wish(String level, String tone) {

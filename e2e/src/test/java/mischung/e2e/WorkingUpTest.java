@@ -267,6 +267,7 @@ class WorkingUpTest extends OneApplication {
         page.getByRole(AriaRole.LINK, named("Tests")).click();
         panel.getByText("Start the clock").click();
         assertThat(panel.getByRole(AriaRole.TIMER)).containsText("0:0");
+        saved();
         page.reload();
         assertThat(panel.getByRole(AriaRole.TIMER)).isVisible();
         panel.getByText("Rinse now").click();

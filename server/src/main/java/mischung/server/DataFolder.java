@@ -1,45 +1,154 @@
 package mischung.server;
 
+import com.zaxxer.hikari.HikariDataSource;
 import java.io.IOException;
+import java.nio.ByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.channels.OverlappingFileLockException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.stream.Collectors;
+import java.nio.file.StandardOpenOption;
 import javax.sql.DataSource;
-import org.flywaydb.core.api.exception.FlywayValidateException;
 import org.jspecify.annotations.Nullable;
-import org.springframework.boot.diagnostics.AbstractFailureAnalyzer;
-import org.springframework.boot.diagnostics.FailureAnalysis;
+import org.springframework.beans.factory.annotation.Qualifier;
+import org.springframework.boot.flyway.autoconfigure.FlywayDataSource;
 import org.springframework.boot.jdbc.DataSourceBuilder;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Primary;
+import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
 
 /** The folder with the database: made if missing, refused in plain words if it cannot be used. */
 @Configuration
 class DataFolder {
     /**
-     * WAL lets readers go on while one writes; full synchronisation makes an acknowledged write survive a power cut;
-     * immediate transactions wait for their turn at the start instead of failing in the middle; what is deleted is overwritten.
+     * WAL lets readers go on while one writes; full synchronisation makes an acknowledged write survive a power cut; what is
+     * deleted is overwritten.
      */
     private static final String PARAMETERS =
-            "?journal_mode=WAL&foreign_keys=on&synchronous=FULL&busy_timeout=5000&transaction_mode=IMMEDIATE"
-                    + "&secure_delete=true";
+            "?journal_mode=WAL&foreign_keys=on&synchronous=FULL&busy_timeout=5000&secure_delete=true";
+
+    /** Waits for its turn at the start instead of failing in the middle. */
+    private static final String WRITING = PARAMETERS + "&transaction_mode=IMMEDIATE";
+
+    /** Asks for no turn at all; the driver refuses whatever would write. */
+    private static final String READING = PARAMETERS + "&jdbc.explicit_readonly=true";
+
+    /** Of 4096 bytes each (sqlite.org, PRAGMA page_size). */
+    private static final int PAGES_A_MEGABYTE = 256;
+
+    private static final int READERS = 4;
+    private static final int WRITERS = 4;
 
     static final String FILE = "mischung.db";
 
+    /** Held while the program runs, so that two never work in one folder. */
+    static final String LOCK = "mischung.lock";
+
     @Bean
-    DataSource dataSource(Settings settings) {
+    Held held(Settings settings) {
         Path folder = settings.data().toAbsolutePath();
         try {
             Files.createDirectories(folder);
+            FileChannel channel =
+                    FileChannel.open(folder.resolve(LOCK), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            if (locked(channel)) {
+                return new Held(channel);
+            }
+            channel.close();
         } catch (IOException e) {
-            throw new Unusable(folder, "it cannot be created", e);
+            throw new Unusable(folder, "nothing can be written into it", e);
         }
-        if (!Files.isWritable(folder)) {
-            throw new Unusable(folder, "nothing can be written into it", null);
+        throw new Unusable(folder, "another Mischung works in it", null);
+    }
+
+    private static boolean locked(FileChannel channel) throws IOException {
+        try {
+            return channel.tryLock() != null;
+        } catch (OverlappingFileLockException e) {
+            return false;
         }
-        return DataSourceBuilder.create()
-                .url("jdbc:sqlite:" + folder.resolve(FILE) + PARAMETERS)
+    }
+
+    /** The folder is this program's until it ends. */
+    record Held(FileChannel lock) implements AutoCloseable {
+        @Override
+        public void close() throws IOException {
+            lock.close();
+        }
+    }
+
+    /** What may write; the only one that changes the form of the database. */
+    @Bean
+    @FlywayDataSource
+    HikariDataSource writing(Settings settings, Held held) {
+        if (!held.lock().isOpen()) {
+            throw new IllegalStateException("The data folder is not held any more");
+        }
+        Path folder = settings.data().toAbsolutePath();
+        Path file = folder.resolve(FILE);
+        refuseForeign(folder, file);
+        String limit =
+                settings.mostMegabytes() == 0 ? "" : "&max_page_count=" + settings.mostMegabytes() * PAGES_A_MEGABYTE;
+        return pool(file, WRITING + limit, WRITERS);
+    }
+
+    @Bean
+    HikariDataSource reading(Settings settings) {
+        HikariDataSource pool = pool(settings.data().toAbsolutePath().resolve(FILE), READING, READERS);
+        pool.setReadOnly(true);
+        return pool;
+    }
+
+    /** A transaction that only reads goes to the readers, so that it takes no lock of the writers. */
+    @Bean
+    @Primary
+    DataSource dataSource(
+            @Qualifier("writing") HikariDataSource writing, @Qualifier("reading") HikariDataSource reading) {
+        LazyConnectionDataSourceProxy either = new LazyConnectionDataSourceProxy(writing);
+        either.setReadOnlyDataSource(reading);
+        return either;
+    }
+
+    private static HikariDataSource pool(Path file, String parameters, int most) {
+        HikariDataSource pool = DataSourceBuilder.create()
+                .type(HikariDataSource.class)
+                .url("jdbc:sqlite:" + file + parameters)
                 .build();
+        pool.setMaximumPoolSize(most);
+        return pool;
+    }
+
+    /** What is no SQLite database, or was cut off, is not opened: writing into it would make it worse. */
+    private static void refuseForeign(Path folder, Path file) {
+        if (!Files.exists(file)) {
+            return;
+        }
+        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.READ)) {
+            long size = channel.size();
+            if (size == 0) {
+                return;
+            }
+            // The header by sqlite.org, Database File Format, 1.3.
+            ByteBuffer header = ByteBuffer.allocate(100);
+            int read = 0;
+            while (header.hasRemaining() && read >= 0) {
+                read = channel.read(header);
+            }
+            String magic = new String(header.array(), 0, 16, StandardCharsets.US_ASCII);
+            if (size < 100 || !magic.equals("SQLite format 3\0")) {
+                throw new Unusable(folder, FILE + " in it is no database", null);
+            }
+            int page = header.getShort(16) & 0xffff;
+            long pages = header.getInt(28) & 0xffffffffL;
+            boolean counted = header.getInt(24) == header.getInt(92);
+            if (counted && size < pages * (page == 1 ? 65_536 : page)) {
+                throw new Unusable(folder, FILE + " in it was cut off", null);
+            }
+        } catch (IOException e) {
+            throw new Unusable(folder, FILE + " in it cannot be read", e);
+        }
     }
 
     /** The data folder cannot be used. */
@@ -47,31 +156,7 @@ class DataFolder {
         private static final long serialVersionUID = 1L;
 
         Unusable(Path folder, String why, @Nullable Throwable cause) {
-            super("The data folder " + folder + " cannot be used: " + why, cause);
-        }
-    }
-
-    /** Says so at the start, without a stack trace. */
-    static final class Analyzer extends AbstractFailureAnalyzer<Unusable> {
-        @Override
-        protected FailureAnalysis analyze(Throwable root, Unusable cause) {
-            return new FailureAnalysis(
-                    cause.getMessage(), "Name another folder with --mischung.data=DIR, or free this one.", cause);
-        }
-    }
-
-    /** A database written by a newer version of the program, or damaged. */
-    static final class MigrationAnalyzer extends AbstractFailureAnalyzer<FlywayValidateException> {
-        @Override
-        protected FailureAnalysis analyze(Throwable root, FlywayValidateException cause) {
-            return new FailureAnalysis(
-                    "The database was written by a newer version of Mischung, or was changed by hand:\n"
-                            + cause.getMessage()
-                                    .lines()
-                                    .filter(line -> line.startsWith("Detected"))
-                                    .collect(Collectors.joining("\n")),
-                    "Start the newer version, or name another folder with --mischung.data=DIR.",
-                    cause);
+            super("The data folder " + folder + " cannot be used: " + why + ".", cause);
         }
     }
 }

@@ -1,6 +1,7 @@
 package mischung.server;
 
 import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
 import mischung.RefusedInput;
@@ -16,14 +17,27 @@ public class MischungApplication {
     private static final double FASTEST = 600;
 
     public static void main(String[] arguments) {
-        SpringApplication.run(MischungApplication.class, arguments);
+        try {
+            StartFault.refuseUnknown(arguments);
+            SpringApplication.run(MischungApplication.class, arguments);
+        } catch (RuntimeException | Error fault) {
+            if (StartFault.endsOnPurpose(fault)) {
+                throw fault;
+            }
+            System.err.println(StartFault.words(fault));
+            System.exit(1);
+        }
     }
 
     @Bean
-    Clock clock(Settings settings) {
-        Clock real = Clock.system(ZoneId.systemDefault());
-        double hasten = RefusedInput.within("hasten", settings.hasten(), 1, FASTEST, "");
+    SteadyClock clock(Settings settings) {
+        Clock computer = Clock.system(ZoneId.systemDefault());
+        Clock real = settings.start().isEmpty()
+                ? computer
+                : Clock.offset(computer, Duration.between(computer.instant(), Instant.parse(settings.start())));
+        double hasten = RefusedInput.within("mischung.hasten", settings.hasten(), 1, FASTEST, "");
         Instant from = settings.hastenFrom().isEmpty() ? real.instant() : Instant.parse(settings.hastenFrom());
-        return hasten == 1 ? real : new HastenedClock(real, from, hasten);
+        Clock shown = hasten == 1 ? real : new HastenedClock(real, from, hasten);
+        return new SteadyClock(shown, System::nanoTime, hasten);
     }
 }

@@ -34,11 +34,19 @@ class SameOrigin extends OncePerRequestFilter {
         response.setHeader("Referrer-Policy", "no-referrer");
         if (!THIS_MACHINE.contains(request.getServerName())) {
             refuse(response, "This program answers only to localhost.");
-        } else if (!HARMLESS.contains(request.getMethod()) && foreign(request)) {
-            refuse(response, "Changes are taken only from the program's own pages.");
+        } else if ((!HARMLESS.contains(request.getMethod()) || data(request)) && foreign(request)) {
+            refuse(response, "Records are shown and changed only by the program's own pages.");
         } else {
+            if (data(request)) {
+                response.setHeader("Cache-Control", "no-store");
+            }
             chain.doFilter(request, response);
         }
+    }
+
+    /** What is asked of the API is somebody's record; the pages themselves are nobody's. */
+    private static boolean data(HttpServletRequest request) {
+        return request.getRequestURI().startsWith("/api/");
     }
 
     private static boolean foreign(HttpServletRequest request) {

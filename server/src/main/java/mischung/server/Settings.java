@@ -9,11 +9,40 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param data folder that holds the one database file
  * @param demo fill an empty database with the demonstration cases
  * @param demoToday move the demonstration cases by so many days that the first of them is today
- * @param reader {@code simulated}, or the port of this machine at which a colour reader listens
- * @param scale {@code simulated}, or the port at which a scale listens
+ * @param mostMegabytes the database may take; 0: as much as the disk has
+ * @param start when the program's clock begins, as 2026-11-25T09:00:00Z, to try a day out; empty: as the computer's
+ * @param reader the port of this machine at which a colour reader listens, or {@code simulated}; empty: none, but in the
+ *     demonstration
+ * @param scale the port at which a scale listens, or {@code simulated}; empty: none, but in the demonstration
  * @param hasten how much faster than real the program's clock runs, 1–600; for demonstrations
  * @param hastenFrom when it showed the real time, as 2026-11-25T09:00:00Z; empty: when the program started
  */
 @ConfigurationProperties("mischung")
 public record Settings(
-        Path data, boolean demo, boolean demoToday, String reader, String scale, double hasten, String hastenFrom) {}
+        Path data,
+        boolean demo,
+        boolean demoToday,
+        int mostMegabytes,
+        String start,
+        String reader,
+        String scale,
+        double hasten,
+        String hastenFrom) {
+    /** What speaks for a device that is made of software. */
+    public static final String SIMULATED = "simulated";
+
+    /** The port of the colour reader, {@value #SIMULATED}, or nothing where none is set up. */
+    public String readerAt() {
+        return at(reader);
+    }
+
+    /** The same of the scale. */
+    public String scaleAt() {
+        return at(scale);
+    }
+
+    /** Only the demonstration has stand-ins of itself: at work a made-up weight would be booked as a real one. */
+    private String at(String set) {
+        return set.isEmpty() && demo ? SIMULATED : set;
+    }
+}

@@ -7,6 +7,8 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.util.UUID;
+import java.util.concurrent.CompletableFuture;
 import org.apache.pdfbox.Loader;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.text.PDFTextStripper;
@@ -19,6 +21,9 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Routes through the application: decided, chosen, edited, promised; wrong ones refused by name. */
 class DecideApiTest extends OnDemoData {
+    private static final String NO_LIGHTENER = "The client reacted to colour before."
+            + " Skin that has reacted once answers sooner to lightener too: no lightener.";
+
     @Test
     void theFirstAnswerIsOneOfTheRoutes() {
         JsonNode first = app.get("/api/cases/1/routes/first").json();
@@ -70,6 +75,66 @@ class DecideApiTest extends OnDemoData {
         throw new AssertionError("no own route");
     }
 
+    /** A decision follows from what the house allows too: what was taken on by name counts only while it may. */
+    @Test
+    void anotherRuleOfTheHouseIsAnotherDecision() {
+        int id = copyOfTheFirst();
+        String path = "/api/cases/" + id + "/routes";
+        ObjectNode content = app.content(id);
+        ((ObjectNode) content.path("wish")).put("level", 9);
+        ((ObjectNode) content.path("consultation")).put("earlierReaction", "YES");
+        assertThat(app.put(id, content).status()).isEqualTo(200);
+        String untaken = app.get(path).text();
+        assertThat(untaken).contains(NO_LIGHTENER);
+        content = app.content(id);
+        content.putArray("takenOn")
+                .addObject()
+                .put("rule", "EARLIER_REACTION_LIGHTENER")
+                .put("sentence", NO_LIGHTENER)
+                .put("by", "Ruth O.")
+                .put("reason", "The doctor found what it was.")
+                .put("at", "2026-11-23T08:00:00Z");
+        Started.Answer put = app.put(id, content);
+        assertThat(put.status()).as(put.text()).isEqualTo(200);
+        String taken = app.get(path).text();
+        assertThat(taken).doesNotContain(NO_LIGHTENER);
+        allow(false);
+        assertThat(app.get(path).text()).isEqualTo(untaken);
+        allow(true);
+        assertThat(app.get(path).text()).isEqualTo(taken);
+    }
+
+    /** Who asked has gone: nothing more is weighed for them, and what was left undone is not taken for the answer. */
+    @Test
+    void whatNobodyWaitsForIsNotWeighedToTheEnd() throws IOException, InterruptedException {
+        int id = copyOfTheFirst();
+        ObjectNode content = app.content(id);
+        ((ObjectNode) content.path("wish")).put("level", 7.5);
+        assertThat(app.put(id, content).status()).isEqualTo(200);
+        String path = "/api/cases/" + id + "/routes";
+        String name = UUID.randomUUID().toString();
+        HttpClient client = HttpClient.newHttpClient();
+        CompletableFuture<HttpResponse<String>> left = client.sendAsync(
+                HttpRequest.newBuilder(URI.create(app.address() + path))
+                        .header("Waiting-Name", name)
+                        .build(),
+                HttpResponse.BodyHandlers.ofString());
+        HttpRequest gone = HttpRequest.newBuilder(URI.create(app.address() + "/api/waiting/" + name))
+                .DELETE()
+                .build();
+        while (!left.isDone()) {
+            assertThat(client.send(gone, HttpResponse.BodyHandlers.discarding()).statusCode())
+                    .isEqualTo(204);
+        }
+        assertThat(left.join().body()).contains("The time was over before");
+        assertThat(app.get(path).text()).doesNotContain("The time was over before");
+    }
+
+    private static void allow(boolean overrides) {
+        String settings = app.house("{\"chairs\":[\"One\"],\"overridesAllowed\":" + overrides + "}");
+        assertThat(app.put("/api/house", settings).status()).isEqualTo(200);
+    }
+
     /** What is out is replaced from the shelf, and what that costs in colour stands among the bowl's reasons. */
     @Test
     void aShadeThatIsOutIsReplacedAtAPriceInColour() {
@@ -104,7 +169,7 @@ class DecideApiTest extends OnDemoData {
         content.put("route", "own").set("ownRoute", route.path("rounds").deepCopy());
         ((ObjectNode) content.path("ownRoute").path(0).path("layings").path(0)).put(field, value);
         Started.Answer answer = app.put(5, content);
-        assertThat(answer.status()).isEqualTo(422);
+        assertThat(answer.status()).isIn(400, 422);
         assertThat(answer.field("field")).isEqualTo("content.ownRoute[0].layings[0]." + named);
     }
 

@@ -53,7 +53,8 @@ class EveryCautionApiTest {
         }
         told.put("scalp", "WHOLE")
                 .put("homeColour", "NONE")
-                .put("patchPlaced", "2026-11-18")
+                .put("patchPlaced", "2026-11-18T09:00")
+                .put("patchRead", "2026-11-20T09:30")
                 .put("patchResult", "CLEAR");
         ((ObjectNode) content.path("wish")).put("level", 5);
         ObjectNode zone = (ObjectNode) content.path("zones").path(0);
@@ -71,6 +72,10 @@ class EveryCautionApiTest {
                 JSON.createObjectNode().put("version", of.path("version").asLong());
         change.set("content", content);
         return app.put(path(of), change.toString());
+    }
+
+    private static Started.Answer begin(JsonNode of) {
+        return app.put(path(of) + "/status", "{\"status\":\"RUNNING\"}");
     }
 
     private static String path(JsonNode of) {
@@ -119,7 +124,7 @@ class EveryCautionApiTest {
                 .hasSize(1);
         assertThat(of(plan.path("cautions"), CautionRule.PREDICTION)).hasSize(1);
         assertThat(of(plan.path("cautions"), CautionRule.LOCAL_LAW)).hasSize(1);
-        Started.Answer begun = put(fine, ((ObjectNode) fine.path("content").deepCopy()).put("status", "RUNNING"));
+        Started.Answer begun = begin(fine);
         assertThat(begun.status()).as(begun.text()).isEqualTo(200);
     }
 
@@ -150,7 +155,7 @@ class EveryCautionApiTest {
         });
         boolean blocks = strength.equals("BLOCK");
         assertThat(plan.path("blocked").asBoolean()).isEqualTo(blocks);
-        Started.Answer begun = put(now(fine), content.put("status", "RUNNING"));
+        Started.Answer begun = begin(fine);
         assertThat(begun.status()).as(begun.text()).isEqualTo(blocks ? 422 : 200);
     }
 
@@ -172,7 +177,7 @@ class EveryCautionApiTest {
         plan.path("stepCautions").forEach(step -> said.addAll(of(step, CautionRule.STRENGTH_FELT)));
         assertThat(said)
                 .anySatisfy(c -> assertThat(c.path("strength").asString()).isEqualTo("BLOCK"));
-        assertThat(put(now(fine), content.put("status", "RUNNING")).status()).isEqualTo(422);
+        assertThat(begin(fine).status()).isEqualTo(422);
     }
 
     private static ObjectNode panel(JsonNode fine, String changes) {
@@ -218,6 +223,7 @@ class EveryCautionApiTest {
         "CLEANSE_AT_SCALP, '', product.kind=CLEANSE_MIX;product.place=SCALP;product.amount=1, BLOCK",
         "STRENGTH_AFTER, '', product.volume=40;product.amount=110;band.detail.stretch=RETURNS_SLOWLY, BLOCK",
         "ASTHMA, consultation.asthma=YES, '', BLOCK",
+        "EARLIER_REACTION_LIGHTENER, consultation.earlierReaction=YES, '', BLOCK",
         "FOIL_AND_WARMTH, '', product.heat=true, WARN",
         "PERSULFATES, '', '', REMIND"
     })
@@ -252,6 +258,8 @@ class EveryCautionApiTest {
         ObjectNode running = panel(fine, "").put("startedAt", "2026-11-23T09:00:00Z");
         content.putArray("strandTests").add(waiting).add(running);
         assertThat(put(fine, content).status()).isEqualTo(200);
+        running = (ObjectNode)
+                now(fine).path("content").path("strandTests").path(1).deepCopy();
         set(content, "consultation.asthma", "YES");
         content.putArray("strandTests").add(running);
         assertThat(put(now(fine), content).status()).as("it runs already").isEqualTo(200);

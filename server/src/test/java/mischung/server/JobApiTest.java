@@ -28,13 +28,6 @@ class JobApiTest extends OnDemoData {
         return "/api/cases/" + id + "/job";
     }
 
-    private static int copyOfTheFirst() {
-        return app.post("/api/cases/file", app.get("/api/cases/1/file").text())
-                .json()
-                .path("id")
-                .asInt();
-    }
-
     private static JsonNode begin(int id) {
         Started.Answer answer = app.post(path(id) + "/begin", "{\"hand\":\"Ada\"}");
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);

@@ -6,17 +6,9 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.node.ObjectNode;
 
 /** A job that has begun is worked by the plan it began by, whatever becomes of the shelf meanwhile. */
 class JobBasisApiTest extends OnDemoData {
-    private static int copyOfTheFirst() {
-        return app.post("/api/cases/file", app.get("/api/cases/1/file").text())
-                .json()
-                .path("id")
-                .asInt();
-    }
-
     /** What every bowl is mixed from: "1/A/1: code, code". */
     private static List<String> bowls(int id) {
         List<String> all = new ArrayList<>();
@@ -25,19 +17,6 @@ class JobBasisApiTest extends OnDemoData {
                     + String.join(", ", card.path("lines").findValuesAsString("code")));
         }
         return all;
-    }
-
-    private static void nothingIsLeftOf(JsonNode product) {
-        ObjectNode counted = JSON.createObjectNode()
-                .put("version", product.path("version").asLong())
-                .put("counted", true)
-                .put("packs", 0)
-                .put("lowGrams", 0.0)
-                .put("packPrice", product.path("packPrice").asDouble());
-        counted.putArray("opened");
-        Started.Answer answer =
-                app.put("/api/shelf/products/" + product.path("id").asLong(), counted.toString());
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
     }
 
     @Test

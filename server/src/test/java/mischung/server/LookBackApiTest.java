@@ -32,13 +32,6 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** A job looked back on, and all that follows from it, through the application; files are read by general libraries. */
 class LookBackApiTest extends OnDemoData {
-    private static int copyOfTheFirst() {
-        return app.post("/api/cases/file", app.get("/api/cases/1/file").text())
-                .json()
-                .path("id")
-                .asInt();
-    }
-
     private static String path(int id, String what) {
         return "/api/cases/" + id + "/" + what;
     }

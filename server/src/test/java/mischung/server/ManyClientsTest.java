@@ -34,8 +34,8 @@ class ManyClientsTest {
     private static void fill(Path folder, String content) throws SQLException {
         try (Connection sql = DriverManager.getConnection("jdbc:sqlite:" + folder.resolve("mischung.db"))) {
             sql.setAutoCommit(false);
-            try (PreparedStatement client =
-                            sql.prepareStatement("insert into client values (?, ?, 'note', '2026-01-01T00:00:00Z')");
+            try (PreparedStatement client = sql.prepareStatement(
+                            "insert into client (id, name, note, changed_at) values (?, ?, 'note', '2026-01-01T00:00:00.000000Z')");
                     PreparedStatement words =
                             sql.prepareStatement("insert into client_words (rowid, name, note) values (?, ?, 'note')");
                     PreparedStatement visit = sql.prepareStatement(

@@ -54,14 +54,6 @@ class MixApiTest extends OnDemoData {
         throw new AssertionError("no product " + code);
     }
 
-    /** The first demonstration case again, of a client of its own: nothing blocks it. */
-    private static int copyOfTheFirst() {
-        return app.post("/api/cases/file", app.get("/api/cases/1/file").text())
-                .json()
-                .path("id")
-                .asInt();
-    }
-
     private static double there(String code) {
         return product(code).path("grams").asDouble();
     }

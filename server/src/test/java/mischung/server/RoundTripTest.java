@@ -10,6 +10,7 @@ import java.util.List;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
+import net.jqwik.api.EdgeCasesMode;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
@@ -55,7 +56,7 @@ class RoundTripTest {
         Files.delete(data);
     }
 
-    @Property(tries = 30)
+    @Property(edgeCases = EdgeCasesMode.NONE)
     void whatGoesInComesOut(@ForAll("cases") JsonNode file) {
         Started.Answer added = app.post("/api/cases/file", file.toString());
         assertThat(added.status()).as(added.text()).isEqualTo(201);
@@ -184,7 +185,7 @@ class RoundTripTest {
         }
         return JSON.createObjectNode()
                 .put("format", "mischung-case")
-                .put("formatVersion", 4)
+                .put("formatVersion", 5)
                 .set("content", content);
     }
 
@@ -235,7 +236,8 @@ class RoundTripTest {
                 .put("pregnant", "NOT_ASKED")
                 .put("underAge", "NO")
                 .put("guardianAgreed", false)
-                .put("patchPlaced", minute % 2 == 0 ? "2026-02-20" : "")
+                .put("patchPlaced", minute % 2 == 0 ? "2026-02-20T17:05" : "")
+                .put("patchRead", minute % 2 == 0 ? "2026-02-22T18:00" : "")
                 .put("patchResult", minute % 2 == 0 ? "CLEAR" : "NOT_READ")
                 .put("homeColour", "OXIDATIVE")
                 .put("cutStrand", "NOT_TESTED");

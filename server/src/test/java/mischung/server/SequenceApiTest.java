@@ -106,6 +106,11 @@ class SequenceApiTest extends OnDemoData {
         ObjectNode house = (ObjectNode) app.get("/api/house").json();
         house.putArray("durations").addObject().put("name", "dry").put("value", 45);
         assertThat(app.put("/api/house", house.toString()).status()).isEqualTo(200);
+        house.putArray("durations");
+        Started.Answer late = app.put("/api/house", house.toString());
+        assertThat(late.status()).as("another drawer was open").isEqualTo(409);
+        assertThat(late.field("remedy")).contains("durations");
+        house.put("version", app.get("/api/house").json().path("version").asLong());
         assertThat(sequence(5).path("minutes").asInt()).isGreaterThan(before + 25);
         house.putArray("durations").addObject().put("name", "singing").put("value", 45);
         assertThat(app.put("/api/house", house.toString()).status()).isEqualTo(422);
@@ -167,5 +172,18 @@ class SequenceApiTest extends OnDemoData {
         Started.Answer answer = app.post("/api/cases/file", file.toString());
         assertThat(answer.status()).as(answer.text()).isEqualTo(201);
         assertThat(answer.json().path("content").path("moved")).isEmpty();
+    }
+
+    /** An order follows from the school too: front first is another order than back first, and neither is shown for the other. */
+    @Test
+    void anotherSchoolShowsAnotherOrder() {
+        String back = sequence(1).toString();
+        ObjectNode content = app.content(1);
+        ((ObjectNode) content.path("method")).put("start", "FRONT");
+        assertThat(app.put(1, content).status()).isEqualTo(200);
+        assertThat(sequence(1).toString()).isNotEqualTo(back);
+        ((ObjectNode) content.path("method")).put("start", "BACK");
+        assertThat(app.put(1, content).status()).isEqualTo(200);
+        assertThat(sequence(1).toString()).isEqualTo(back);
     }
 }

@@ -79,15 +79,27 @@ class ShelfApiTest extends OnDemoData {
             }
         }
         csv.append("shade,own swatch,\"Müßig, <i>rot</i>\",demi,6,lab 31.2 22.4 17.9,1.5,25,80,9.5,3,40\n");
+        csv.append("shade,own lilac,,demi,6,lilac,1.5,25,80,9.5,3,40\n");
         JsonNode one = read("Salon", csv.toString());
         assertThat(one.path("state").asString()).as("%s", one).isEqualTo("READ");
-        assertThat(one.path("lines").asInt()).isEqualTo(36);
-        assertThat(one.path("done").asInt()).isEqualTo(36);
+        assertThat(one.path("lines").asInt()).isEqualTo(37);
+        assertThat(one.path("done").asInt()).isEqualTo(37);
         assertThat(one.path("preview").path(0).path("shade").path(0).path("look"))
                 .isNotEmpty();
         assertThat(ranges()).as("only looked at").doesNotContain("Salon");
         assertThat(takeOver(one).status()).isEqualTo(200);
         assertThat(product("own swatch").path("name").asString()).isEqualTo("Müßig, <i>rot</i>");
+        JsonNode lilac = product("own lilac").path("shade").path(0);
+        assertThat(lilac.path("missesItsJob").asBoolean())
+                .as("no oxidative dye is lilac on brown hair")
+                .isTrue();
+        assertThat(lilac.path("look").path(0).path("tone").asString()).isNotEqualTo("lilac");
+        assertThat(product("demi-pearl-10")
+                        .path("shade")
+                        .path(0)
+                        .path("missesItsJob")
+                        .asBoolean())
+                .isFalse();
 
         // The new range is preferred, so the plan is made of it, in its maker's ratio and time.
         JsonNode bowl = app.get("/api/cases/1/plan").json().path("bowls").path(0);

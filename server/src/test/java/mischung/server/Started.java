@@ -18,6 +18,9 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** The real application on a free port with a data folder of its own, spoken to over HTTP. */
 final class Started implements AutoCloseable {
+    /** The program's clock begins here: the demonstration's day, before the first client sits. */
+    static final String WHEN = "2026-11-23T07:00:00Z";
+
     private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final HttpClient client =
@@ -37,6 +40,9 @@ final class Started implements AutoCloseable {
     Started(Path data, boolean demo, List<String> more) {
         List<String> arguments =
                 new ArrayList<>(List.of("--mischung.data=" + data, "--mischung.port=0", "--mischung.demo=" + demo));
+        if (more.stream().noneMatch(one -> one.startsWith("--mischung.start"))) {
+            arguments.add("--mischung.start=" + WHEN);
+        }
         arguments.addAll(more);
         context = SpringApplication.run(MischungApplication.class, arguments.toArray(new String[0]));
     }
@@ -137,7 +143,7 @@ final class Started implements AutoCloseable {
     }
 
     HttpRequest.Builder request(String path) {
-        return HttpRequest.newBuilder(URI.create(address() + path)).timeout(Duration.ofSeconds(30));
+        return HttpRequest.newBuilder(URI.create(address() + path)).timeout(Duration.ofMinutes(2));
     }
 
     private static HttpRequest.BodyPublisher body(String json) {

@@ -8,6 +8,10 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What stands between reading and planning: blocks, strand tests, history, a line typed for a strand. */
 class WorkingUpApiTest extends OnDemoData {
+    private static Started.Answer status(String status) {
+        return app.put("/api/cases/3/status", "{\"status\":\"" + status + "\"}");
+    }
+
     private static ObjectNode content(long id) {
         return (ObjectNode) app.get("/api/cases/" + id).json().path("content");
     }
@@ -43,12 +47,12 @@ class WorkingUpApiTest extends OnDemoData {
         assertThat(plan.path("blocked").asBoolean()).isTrue();
         assertThat(plan.path("stepCautions")).hasSize(plan.path("columns").size() - 1);
         for (String status : new String[] {"RUNNING", "DONE"}) {
-            Started.Answer begun = put(3, content(3).put("status", status));
+            Started.Answer begun = status(status);
             assertThat(begun.status()).isEqualTo(422);
             assertThat(begun.field("title")).isEqualTo("This work is blocked");
             assertThat(begun.field("remedy")).contains("Patch test", "Earlier reaction");
         }
-        assertThat(put(3, content(3).put("status", "WAITING")).status()).isEqualTo(200);
+        assertThat(status("WAITING").status()).isEqualTo(200);
 
         ObjectNode told = content(3);
         asked(told);
@@ -64,12 +68,12 @@ class WorkingUpApiTest extends OnDemoData {
         assertThat(app.put("/api/house", app.house("{\"chairs\":[\"One\"],\"overridesAllowed\":false}"))
                         .status())
                 .isEqualTo(200);
-        assertThat(put(3, content(3).put("status", "RUNNING")).field("remedy"))
+        assertThat(status("RUNNING").field("remedy"))
                 .as("local rules do not allow it here")
                 .contains("Patch test");
         app.put("/api/house", app.house("{\"chairs\":[\"One\"],\"overridesAllowed\":true}"));
         assertThat(app.get("/api/cases/3/plan").text()).contains("Ruth O.: The leaflet");
-        Started.Answer running = put(3, content(3).put("status", "RUNNING"));
+        Started.Answer running = status("RUNNING");
         assertThat(running.status()).as(running.text()).isEqualTo(200);
         ObjectNode never = content(3);
         never.withArray("takenOn")

@@ -10,12 +10,18 @@ import io.swagger.v3.oas.models.responses.ApiResponse;
 import java.util.ArrayList;
 import java.util.List;
 import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springdoc.core.utils.SpringDocUtils;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 
 /** What the code alone does not say: no field is ever left out, and errors are problem documents. */
 @Configuration
 class ApiDescription {
+    static {
+        // Headers every press may carry; no part of any operation's own description.
+        SpringDocUtils.getConfig().addRequestWrapperToIgnore(Sent.class);
+    }
+
     @Bean
     OpenApiCustomizer describe() {
         return api -> {

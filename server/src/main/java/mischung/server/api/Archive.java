@@ -87,7 +87,8 @@ class Archive {
             for (Cases.Stored one : all) {
                 for (CaseFile.ZoneView zone : one.file().zones()) {
                     for (CaseFile.BandView b : zone.bands()) {
-                        csv.printRecord(
+                        Csv.print(
+                                csv,
                                 one.id(),
                                 one.file().date(),
                                 zone.place(),
@@ -127,7 +128,8 @@ class Archive {
                 "cut_cm")) {
             for (Cases.Stored one : all) {
                 for (HistoryView.EventView e : one.file().history().events()) {
-                    csv.printRecord(
+                    Csv.print(
+                            csv,
                             one.id(),
                             e.date(),
                             e.service(),

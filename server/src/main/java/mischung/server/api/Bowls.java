@@ -12,6 +12,7 @@ import mischung.mix.Card;
 import mischung.mix.Line;
 import mischung.product.Pouring;
 import mischung.server.store.MixStore;
+import mischung.server.store.Once;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -24,9 +25,11 @@ class Bowls {
     private static final double LEAST = 0.1;
 
     private final MixStore store;
+    private final Once once;
     private final JsonMapper json;
 
-    Bowls(MixStore store, JsonMapper json) {
+    Bowls(MixStore store, Once once, JsonMapper json) {
+        this.once = once;
         this.store = store;
         this.json = json;
     }
@@ -77,12 +80,17 @@ class Bowls {
     }
 
     /**
-     * One weight more in a bowl; with the first the bowl is begun.
+     * One weight more in a bowl; with the first the bowl is begun. A reading that was booked is not booked again.
      *
+     * @param key of the reading; empty where it has none
      * @throws RefusedInput if there is no such line, or the weight is none
      */
     @Transactional
-    public void weigh(long visit, Card card, int line, double grams, String source, String hand) {
+    public void weigh(long visit, Card planned, int line, double grams, String source, String hand, String key) {
+        if (once.done(key).isPresent()) {
+            return;
+        }
+        Card card = now(visit, planned);
         if (line < 0 || line >= card.lines().size()) {
             throw new RefusedInput(
                     "line", line, "The bowl has lines 0 to " + (card.lines().size() - 1) + ".");
@@ -92,14 +100,25 @@ class Bowls {
                 begin(visit, card),
                 line,
                 grams,
+                grams,
                 source,
                 Jobs.hand(hand),
                 card.lines().get(line).code());
+        once.keep(key, 0);
+    }
+
+    /** As it stands by now, inside this transaction; as planned while nobody has begun it. */
+    private Card now(long visit, Card planned) {
+        Begun begun = of(visit).get(planned.key());
+        return begun == null ? planned : begun.card;
     }
 
     /** The last weight that was not taken back yet is, by a line of its own. */
     @Transactional
-    public void takeBack(long visit, String key, String hand) {
+    public void takeBack(long visit, String key, String hand, String press) {
+        if (once.done(press).isPresent()) {
+            return;
+        }
         Begun begun = begun(visit, key);
         List<MixStore.Weighing> open = new ArrayList<>();
         for (MixStore.Weighing weighing : begun.weighings) {
@@ -117,9 +136,11 @@ class Bowls {
                 begun.id,
                 last.line(),
                 -last.grams(),
+                -last.movedGrams(),
                 last.source(),
                 Jobs.hand(hand),
                 begun.card.lines().get(last.line()).code());
+        once.keep(press, 0);
     }
 
     Begun begun(long visit, String key) {
@@ -132,20 +153,36 @@ class Bowls {
 
     /** Something more that the bowl shall hold. */
     @Transactional
-    public void add(long visit, Card card, Line line) {
+    public void add(long visit, Card planned, Line line, String press) {
+        if (once.done(press).isPresent()) {
+            return;
+        }
+        Card card = now(visit, planned);
         List<Line> lines = new ArrayList<>(card.lines());
         lines.add(line);
         Card more = card.with(lines);
         store.change(begin(visit, card), json.writeValueAsString(more));
+        once.keep(press, 0);
     }
 
-    /** A bowl that no plan asks for. */
-    void extra(long visit, String title, List<Line> lines) {
-        long number =
-                of(visit).keySet().stream().filter(key -> key.startsWith("1/X")).count() + 1;
+    /** A bowl that no plan asks for, under a number no other has: read and given in one transaction. */
+    @Transactional
+    public void extra(long visit, String title, List<Line> lines, double volume, String press) {
+        if (once.done(press).isPresent()) {
+            return;
+        }
+        int number = 1
+                + of(visit).values().stream()
+                        .map(begun -> begun.card.bowl())
+                        .filter(bowl -> bowl.matches("X\\d{1,6}"))
+                        .mapToInt(bowl -> Integer.parseInt(bowl.substring(1)))
+                        .max()
+                        .orElse(0);
         begin(
                 visit,
-                new Card("1/X" + number + "/1", "X" + number, 1, 1, 0, title, 0, 0, 0, List.of(), 0, "", 0, lines));
+                new Card(
+                        "1/X" + number + "/1", "X" + number, 1, 1, 0, title, 0, 0, 0, List.of(), 0, "", volume, lines));
+        once.keep(press, 0);
     }
 
     /** @param leftGrams what was left of it, if somebody weighed that */

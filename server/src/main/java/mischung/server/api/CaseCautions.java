@@ -1,5 +1,8 @@
 package mischung.server.api;
 
+import java.time.Clock;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
@@ -7,6 +10,7 @@ import mischung.caution.Caution;
 import mischung.caution.Standing;
 import mischung.change.Factors;
 import mischung.hair.Canvas;
+import mischung.mix.BowlContent;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import org.springframework.http.HttpStatus;
@@ -16,52 +20,81 @@ import org.springframework.stereotype.Component;
 @Component
 class CaseCautions {
     private final HouseSettings house;
+    private final Clock clock;
 
-    CaseCautions(HouseSettings house) {
+    CaseCautions(HouseSettings house, Clock clock) {
         this.house = house;
+        this.clock = clock;
     }
 
     List<Standing> before(CheckedCase of, Plan plan) {
-        return standing(of, of.cautions().before(plan));
+        return standing(of, of.cautions(now()).before(plan));
     }
 
     List<Standing> before(CheckedCase of, Plan plan, PlanStep step) {
-        return standing(of, of.cautions().before(plan, step));
+        return standing(of, of.cautions(now()).before(plan, step));
     }
 
     /** @param end the hair of the panel as the model leaves it */
     List<Standing> before(CheckedCase of, StrandTestView test, Canvas end) {
-        return standing(of, of.cautions().before(test.change(), test.band().checked(), end.fibre(), test.onHead()));
+        return standing(
+                of, of.cautions(now()).before(test.change(), test.band().checked(), end.fibre(), test.onHead()));
     }
 
     private List<Standing> standing(CheckedCase of, List<Caution> cautions) {
         return Standing.of(cautions, of.takenOn(), house.now().overridesAllowed());
     }
 
-    /** Work on the hair does not begin past a block that nobody settled or took on. */
-    void refuseBlockedWork(CheckedCase of, Plan plan) {
-        Set<String> blocks = new TreeSet<>();
-        for (PlanStep step : plan.steps()) {
-            before(of, plan, step).stream()
-                    .filter(Standing::blocks)
-                    .forEach(s ->
-                            blocks.add(s.caution().title() + ": " + s.caution().lifts()));
+    /** @param touchesScalp whether it does, or may because nobody said where it goes */
+    void refuseBlockedBowl(CheckedCase of, BowlContent content, boolean touchesScalp) {
+        refuse(blocks(standing(of, of.cautions(now()).before(content, touchesScalp))), "lines");
+    }
+
+    /** Nor does a step of the plan that is worked, whatever has been said since it was begun. */
+    void refuseBlockedStep(CheckedCase of, Plan plan, int step) {
+        if (step >= 0 && step < plan.steps().size()) {
+            refuse(blocks(before(of, plan, plan.steps().get(step))), "task");
         }
+    }
+
+    private static Set<String> blocks(List<Standing> all) {
+        Set<String> blocks = new TreeSet<>();
+        all.stream()
+                .filter(Standing::blocks)
+                .forEach(
+                        s -> blocks.add(s.caution().title() + ": " + s.caution().lifts()));
+        return blocks;
+    }
+
+    private static void refuse(Set<String> blocks, String field) {
         if (!blocks.isEmpty()) {
             throw new Refusal(
                     HttpStatus.UNPROCESSABLE_CONTENT,
                     "This work is blocked",
-                    "content.status",
+                    field,
                     blocks.size() + (blocks.size() == 1 ? " block" : " blocks"),
                     "Settle first: " + String.join(" · ", blocks));
         }
     }
 
-    /** Nor is a panel begun past one; what was begun before is done already. */
+    private ZonedDateTime now() {
+        return clock.instant().atZone(ZoneId.systemDefault());
+    }
+
+    /** Work on the hair does not begin past a block that nobody settled or took on. */
+    void refuseBlockedWork(CheckedCase of, Plan plan) {
+        Set<String> blocks = new TreeSet<>();
+        for (PlanStep step : plan.steps()) {
+            blocks.addAll(blocks(before(of, plan, step)));
+        }
+        refuse(blocks, "content.status");
+    }
+
+    /** Nor is a panel begun past one. What was begun before goes on; what is off the hair again is what happened, and is believed. */
     void refuseBlockedTests(CheckedCase of, List<StrandTestView> before) {
         for (int i = 0; i < of.strandTests().size(); i++) {
             StrandTestView test = of.strandTests().get(i);
-            if (!test.begun() || before.stream().anyMatch(test::sameWorkAs)) {
+            if (!test.running() || before.stream().anyMatch(test::sameWorkAs)) {
                 continue;
             }
             Canvas end = test.course().on(test.start(of.head().thickness()).best(), Factors.AVERAGE);

@@ -3,6 +3,7 @@ package mischung.server.api;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Clock;
 import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
@@ -52,6 +53,7 @@ class CaseController {
     private final Shredder shredder;
     private final Routes routes;
     private final Shelves shelves;
+    private final Clock clock;
 
     CaseController(
             CaseStore store,
@@ -60,7 +62,9 @@ class CaseController {
             CaseCautions cautions,
             Shredder shredder,
             Routes routes,
-            Shelves shelves) {
+            Shelves shelves,
+            Clock clock) {
+        this.clock = clock;
         this.routes = routes;
         this.shelves = shelves;
         this.store = store;
@@ -148,36 +152,46 @@ class CaseController {
 
     @PutMapping("/{id}")
     @Operation(operationId = "changeCase", summary = "Replace a case's content; refused if it has changed meanwhile")
-    CaseView change(@PathVariable long id, @RequestBody CaseChange change) {
+    CaseView change(@PathVariable long id, Sent sent, @RequestBody CaseChange change) {
         Cases.Stored before = cases.get(id);
-        CheckedCase checked = checked(change.content, before.file());
-        if (change.content.status().begun() && !before.file().status().begun()) {
-            cautions.refuseBlockedWork(
-                    checked, routes.chosen(before.with(change.content, checked)).plan());
-        }
+        CaseFile content = change.content.stamped(before.file(), clock.instant());
+        CheckedCase checked = checked(content, before.file());
         cautions.refuseBlockedTests(checked, before.file().strandTests());
-        return cases.replace(id, change.version, change.content, checked)
+        return cases.replace(id, change.version, content, checked, sent.key())
                 .map(CaseView::of)
                 .orElseThrow(() -> {
-                    Cases.Stored now = cases.get(id);
+                    cases.get(id);
                     return new Refusal(
                             HttpStatus.CONFLICT,
                             "Someone else changed this case",
                             "version",
                             Long.toString(change.version),
-                            "It is at version " + now.version()
-                                    + " now. Open it again; what you typed is still on your screen.");
+                            "What you typed is still on your screen. Look at what is different, and take either.");
                 });
     }
 
+    /** How far a visit is. */
+    record StatusChange(CaseFile.Status status) {}
+
+    @PutMapping("/{id}/status")
+    @Operation(
+            operationId = "changeStatus",
+            summary = "How far a visit is; a case that is open elsewhere stays at its version")
+    CaseView status(@PathVariable long id, @RequestBody StatusChange change) {
+        Cases.Stored before = cases.get(id);
+        if (change.status.begun() && !before.file().status().begun()) {
+            cautions.refuseBlockedWork(before.checked(), routes.chosen(before).plan());
+        }
+        return CaseView.of(cases.status(before, change.status));
+    }
+
     @DeleteMapping("/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
     @Operation(operationId = "eraseCase", summary = "Erase a case and its photographs for good")
-    void erase(@PathVariable long id) {
+    ResponseEntity<Void> erase(@PathVariable long id) {
         if (!store.erase(id)) {
             throw Refusal.noSuchCase(id);
         }
-        shredder.cutTheLog();
+        return Erased.answer(shredder);
     }
 
     @GetMapping("/{id}/file")
@@ -201,7 +215,7 @@ class CaseController {
                     long clientId) {
         CaseFile content = format.read(file);
         try {
-            return CaseView.of(clientId == 0 ? cases.addWithClient(content) : cases.add(clientId, content));
+            return CaseView.of(clientId == 0 ? cases.addWithClient(content) : cases.add(clientId, content, ""));
         } catch (RefusedInput refused) {
             throw refused.at("content");
         }

@@ -1,8 +1,10 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Instant;
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -83,6 +85,64 @@ public record CaseFile(
     private static final int MOST_TAKEN_ON = 100;
     private static final int MOST_MOVED = 100;
     private static final int LONGEST_KEY = 200;
+
+    CaseFile withStatus(Status other) {
+        return with(clientName, other);
+    }
+
+    CaseFile named(String name) {
+        return with(name, status);
+    }
+
+    private CaseFile with(String name, Status far) {
+        return new CaseFile(
+                name,
+                date,
+                startTime,
+                minutes,
+                chair,
+                far,
+                density,
+                thickness,
+                wish,
+                method,
+                notWanted,
+                route,
+                ownRoute,
+                moved,
+                consultation,
+                history,
+                zones,
+                strandTests,
+                takenOn);
+    }
+
+    /**
+     * With the moments the program's own clock says for what is new since {@code before}, and as far as that was: how far a visit
+     * is has an operation of its own, so that nobody who has it open sets it back.
+     */
+    CaseFile stamped(CaseFile before, Instant now) {
+        return new CaseFile(
+                clientName,
+                date,
+                startTime,
+                minutes,
+                chair,
+                before.status,
+                density,
+                thickness,
+                wish,
+                method,
+                notWanted,
+                route,
+                ownRoute,
+                moved,
+                consultation.readBy(before.consultation, now.atZone(ZoneId.systemDefault())),
+                history,
+                zones,
+                eachOf("strandTests", strandTests, test -> test.startedBy(before.strandTests, now)),
+                eachOf("takenOn", takenOn, taken -> taken.signed(before.takenOn, now)));
+    }
 
     /** How far the visit is. */
     public enum Status {
@@ -308,29 +368,6 @@ public record CaseFile(
                 past,
                 strandTests,
                 taken);
-    }
-
-    CaseFile named(String name) {
-        return new CaseFile(
-                name,
-                date,
-                startTime,
-                minutes,
-                chair,
-                status,
-                density,
-                thickness,
-                wish,
-                method,
-                notWanted,
-                route,
-                ownRoute,
-                moved,
-                consultation,
-                history,
-                zones,
-                strandTests,
-                takenOn);
     }
 
     static Strand strand(List<BandView> views) {

@@ -2,6 +2,7 @@ package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import mischung.RefusedInput;
+import mischung.consult.PatchTest;
 import mischung.hair.BandDetail;
 import mischung.hair.Tone;
 import mischung.school.Method;
@@ -16,9 +17,10 @@ import tools.jackson.databind.node.ObjectNode;
 class CaseFormat {
     /**
      * 1: head, wish and school. 2: also consultation, history, strand tests, what was taken on, chair and status. 3: wishes
-     * with design, parts and limits, all schools, the chosen and the own route. 4: also tasks moved by hand.
+     * with design, parts and limits, all schools, the chosen and the own route. 4: also tasks moved by hand. 5: a patch test
+     * with its hours.
      */
-    static final int VERSION = 4;
+    static final int VERSION = 5;
 
     /** Of an exported case. */
     static final String NAME = "mischung-case";
@@ -26,7 +28,7 @@ class CaseFormat {
     /** A case as a file. */
     record ExportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "4") int formatVersion,
+            @Schema(example = "5") int formatVersion,
             CaseFile content) {
         static ExportedCase of(CaseFile content) {
             return new ExportedCase(NAME, VERSION, content);
@@ -36,7 +38,7 @@ class CaseFormat {
     /** A file as it comes in: of this version or an older one. */
     record ImportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "4") int formatVersion,
+            @Schema(example = "5") int formatVersion,
 
             @Schema(implementation = CaseFile.class) JsonNode content) {}
 
@@ -70,7 +72,10 @@ class CaseFormat {
         if (version <= 2) {
             fromSecond(newest);
         }
-        newest.putArray("moved");
+        if (version <= 3) {
+            newest.putArray("moved");
+        }
+        fromFourth(newest);
         return json.treeToValue(newest, CaseFile.class);
     }
 
@@ -104,6 +109,25 @@ class CaseFormat {
         content.set("history", json.valueToTree(HistoryView.none(Math.rint(natural * 2) / 2)));
         content.putArray("strandTests");
         content.putArray("takenOn");
+    }
+
+    /** Only days were kept: it was laid some time on its day, and was said to be clear by the hour of the visit. */
+    private static void fromFourth(ObjectNode content) {
+        if (!(content.path("consultation") instanceof ObjectNode told) || told.has("patchRead")) {
+            return;
+        }
+        String placed = told.path("patchPlaced").asString("");
+        boolean day = placed.length() == 10;
+        if (day) {
+            told.put("patchPlaced", placed + "T23:59");
+        }
+        boolean read = day
+                && !told.path("patchResult").asString("").equals(PatchTest.Result.NOT_READ.name())
+                && content.path("date").asString("").compareTo(placed) > 0;
+        String hour = content.path("startTime").asString("");
+        told.put(
+                "patchRead",
+                read ? content.path("date").asString("") + "T" + hour.substring(0, Math.min(5, hour.length())) : "");
     }
 
     private void fromSecond(ObjectNode content) {

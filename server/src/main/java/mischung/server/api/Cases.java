@@ -1,6 +1,7 @@
 package mischung.server.api;
 
 import java.time.LocalDate;
+import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
 import mischung.RefusedInput;
@@ -54,14 +55,24 @@ class Cases {
         return stored(store.addWithClient(visit(file, checked)), file, checked);
     }
 
-    Stored add(long clientId, CaseFile file) {
+    /** @param key asked for again under it, it is the case that was made */
+    Stored add(long clientId, CaseFile file, String key) {
         CheckedCase checked = file.checked(shelves);
-        return stored(store.add(clientId, visit(file, checked)), file, checked);
+        return stored(store.add(clientId, visit(file, checked), key), file, checked);
     }
 
     /** @param checked of {@code file}, so that it need not be checked again */
-    Optional<Stored> replace(long id, long version, CaseFile file, CheckedCase checked) {
-        return store.replace(id, version, visit(file, checked)).map(kept -> stored(kept, file, checked));
+    Optional<Stored> replace(long id, long version, CaseFile file, CheckedCase checked, String key) {
+        return store.replace(id, version, visit(file, checked), key).map(this::stored);
+    }
+
+    /** As it is by now, but so far. */
+    Stored status(Stored of, CaseFile.Status to) {
+        CaseFile file = of.file.withStatus(to);
+        if (!store.status(of.id, of.version, visit(file, file.checked(shelves)))) {
+            return status(get(of.id), to);
+        }
+        return get(of.id);
     }
 
     private static Stored stored(Visit.Numbered kept, CaseFile file, CheckedCase checked) {
@@ -70,8 +81,9 @@ class Cases {
 
     private Visit visit(CaseFile file, CheckedCase checked) {
         PatchTest patch = checked.consultation().patchTest();
-        Optional<LocalDate> patchToRead =
-                patch.result() == PatchTest.Result.NOT_READ ? patch.readableFrom() : Optional.empty();
+        Optional<LocalDate> patchToRead = patch.result() == PatchTest.Result.NOT_READ
+                ? patch.readableFrom().map(ZonedDateTime::toLocalDate)
+                : Optional.empty();
         Optional<LocalDate> upkeep = file.status() == CaseFile.Status.DONE
                 ? Optional.of(checked.consultation().comesAgain(file.date()))
                 : Optional.empty();

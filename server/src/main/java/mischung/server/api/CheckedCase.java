@@ -2,6 +2,7 @@ package mischung.server.api;
 
 import java.time.LocalDate;
 import java.time.LocalTime;
+import java.time.ZonedDateTime;
 import java.util.Arrays;
 import java.util.EnumSet;
 import java.util.List;
@@ -49,12 +50,13 @@ record CheckedCase(
         return new Desk(head, wish, range.without(notWanted), known, history.washesPerWeek(), useFactor);
     }
 
-    Cautions cautions() {
+    /** @param now by the program's clock */
+    Cautions cautions(ZonedDateTime now) {
         Set<Service> onTheHair = EnumSet.noneOf(Service.class);
         for (Zone zone : head.zones()) {
             StrandHistory past = StrandHistory.of(history, zone.strand().lengthCm(), date);
             Arrays.stream(Service.values()).filter(past::stillThere).forEach(onTheHair::add);
         }
-        return Cautions.forClient(consultation, onTheHair, date);
+        return Cautions.forClient(consultation, onTheHair, now);
     }
 }

@@ -72,8 +72,11 @@ class ClientController {
     /** A client as written. */
     record ClientFacts(String name, String note) {}
 
+    /** A change of a client, and the version it was made on. */
+    record ClientChange(long version, String name, String note) {}
+
     /** A client with all cases, newest first. */
-    record ClientView(long id, String name, String note, List<CaseController.CaseSummary> cases) {}
+    record ClientView(long id, long version, String name, String note, List<CaseController.CaseSummary> cases) {}
 
     /** A visit to be booked. */
     record NewVisit(
@@ -105,8 +108,8 @@ class ClientController {
     @PostMapping
     @ResponseStatus(HttpStatus.CREATED)
     @Operation(operationId = "addClient", summary = "A new client")
-    ClientView add(@RequestBody ClientFacts facts) {
-        return read(clients.add(facts.name, facts.note));
+    ClientView add(Sent sent, @RequestBody ClientFacts facts) {
+        return read(clients.add(facts.name, facts.note, sent.key()));
     }
 
     @GetMapping("/{id}")
@@ -115,6 +118,7 @@ class ClientController {
         ClientStore.Client known = known(id);
         return new ClientView(
                 known.id(),
+                known.version(),
                 known.name(),
                 known.note(),
                 caseStore.ofClient(id).stream()
@@ -123,10 +127,18 @@ class ClientController {
     }
 
     @PutMapping("/{id}")
-    @Operation(operationId = "changeClient", summary = "Another name or note")
-    ClientView change(@PathVariable long id, @RequestBody ClientFacts facts) {
-        if (!clients.change(id, facts.name, facts.note)) {
-            throw noSuchClient(id);
+    @Operation(operationId = "changeClient", summary = "Another name or note; refused if it has changed meanwhile")
+    ClientView change(@PathVariable long id, @RequestBody ClientChange change) {
+        if (!clients.change(id, change.version, change.name, change.note)) {
+            ClientStore.Client now = known(id);
+            throw new Refusal(
+                    HttpStatus.CONFLICT,
+                    "Someone else changed this client",
+                    "version",
+                    Long.toString(change.version),
+                    "By now the name is “" + now.name() + "” and the note "
+                            + (now.note().isEmpty() ? "is empty" : "says “" + now.note() + "”")
+                            + ". Look, and write yours again if it shall count.");
         }
         return read(id);
     }
@@ -134,7 +146,7 @@ class ClientController {
     @PostMapping("/{id}/cases")
     @ResponseStatus(HttpStatus.CREATED)
     @Operation(operationId = "bookVisit", summary = "A new case of this client, afresh or begun from an earlier one")
-    CaseView book(@PathVariable long id, @RequestBody NewVisit visit) {
+    CaseView book(@PathVariable long id, Sent sent, @RequestBody NewVisit visit) {
         ClientStore.Client known = known(id);
         CaseFile unread = CaseController.unread(
                 known.name(),
@@ -144,13 +156,13 @@ class ClientController {
                 visit.chair,
                 house.now().method());
         if (visit.copyOf == 0) {
-            return CaseView.of(cases.add(id, unread));
+            return CaseView.of(cases.add(id, unread, sent.key()));
         }
         Cases.Stored earlier = cases.get(visit.copyOf);
         if (earlier.clientId() != id) {
             throw Refusal.noSuchCase(visit.copyOf);
         }
-        return CaseView.of(cases.add(id, begunFrom(earlier.file(), unread)));
+        return CaseView.of(cases.add(id, begunFrom(earlier.file(), unread), sent.key()));
     }
 
     /** The head, its history and what seldom changes are taken over; what is of the day is asked anew. */
@@ -195,13 +207,12 @@ class ClientController {
     }
 
     @DeleteMapping("/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
     @Operation(operationId = "eraseClient", summary = "Erase a client with all cases and photographs for good")
-    void erase(@PathVariable long id) {
+    ResponseEntity<Void> erase(@PathVariable long id) {
         if (!clients.erase(id)) {
             throw noSuchClient(id);
         }
-        shredder.cutTheLog();
+        return Erased.answer(shredder);
     }
 
     private ClientStore.Client known(long id) {

@@ -1,8 +1,11 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import java.time.LocalDate;
+import java.time.LocalDateTime;
+import java.time.ZoneId;
+import java.time.ZonedDateTime;
 import java.time.format.DateTimeParseException;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -45,8 +48,14 @@ public record ConsultationView(
         Answer underAge,
         boolean guardianAgreed,
 
-        @Schema(description = "day the patch test was laid, as 2026-11-23; empty: none")
+        @Schema(description = "when the patch test was laid, as 2026-11-23T17:30; empty: none")
         String patchPlaced,
+
+        @Schema(
+                description =
+                        "when it was read, as 2026-11-25T18:00; empty: not yet. Left empty beside a result that is new,"
+                                + " it is the moment the result was saved")
+        String patchRead,
 
         PatchTest.Result patchResult,
         HomeColour homeColour,
@@ -74,21 +83,56 @@ public record ConsultationView(
                 told.pregnant(),
                 told.underAge(),
                 told.guardianAgreed(),
-                told.patchTest().placed().map(LocalDate::toString).orElse(""),
+                told.patchTest().placed().map(ConsultationView::text).orElse(""),
+                told.patchTest().read().map(ConsultationView::text).orElse(""),
                 told.patchTest().result(),
                 told.homeColour(),
                 told.cutStrand());
     }
 
-    Optional<LocalDate> patchDay() {
-        if (patchPlaced.isEmpty()) {
+    private static String text(ZonedDateTime at) {
+        return at.toLocalDateTime().truncatedTo(ChronoUnit.MINUTES).toString();
+    }
+
+    private static Optional<ZonedDateTime> moment(String field, String text) {
+        if (text.isEmpty()) {
             return Optional.empty();
         }
         try {
-            return Optional.of(LocalDate.parse(patchPlaced));
+            return Optional.of(LocalDateTime.parse(text).atZone(ZoneId.systemDefault()));
         } catch (DateTimeParseException e) {
-            throw new RefusedInput("patchPlaced", patchPlaced, "Give a day as 2026-11-23, or nothing.");
+            throw new RefusedInput(field, text, "Give day and hour as 2026-11-23T17:30, or nothing.");
         }
+    }
+
+    /** Where a result is new and nobody noted when it was read, it was read now. */
+    ConsultationView readBy(ConsultationView before, ZonedDateTime now) {
+        boolean isNew = patchResult != PatchTest.Result.NOT_READ && before.patchResult != patchResult;
+        String read = patchResult == PatchTest.Result.NOT_READ
+                ? ""
+                : isNew && patchRead.equals(before.patchRead) ? text(now) : patchRead;
+        return new ConsultationView(
+                wish,
+                keeps,
+                trimCm,
+                budget,
+                hours,
+                upkeepWeeks,
+                earlierReaction,
+                blackTattoo,
+                allergies,
+                scalp,
+                asthma,
+                medication,
+                medicationWords,
+                pregnant,
+                underAge,
+                guardianAgreed,
+                patchPlaced,
+                read,
+                patchResult,
+                homeColour,
+                cutStrand);
     }
 
     Consultation checked() {
@@ -110,7 +154,7 @@ public record ConsultationView(
                 pregnant,
                 underAge,
                 guardianAgreed,
-                new PatchTest(patchDay(), patchResult),
+                new PatchTest(moment("patchPlaced", patchPlaced), moment("patchRead", patchRead), patchResult),
                 homeColour,
                 cutStrand);
     }
@@ -134,6 +178,7 @@ public record ConsultationView(
                 Answer.NOT_ASKED,
                 asAsked(underAge),
                 false,
+                "",
                 "",
                 PatchTest.Result.NOT_READ,
                 homeColour.suspicious() ? homeColour : HomeColour.NOT_ASKED,

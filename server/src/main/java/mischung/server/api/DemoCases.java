@@ -5,6 +5,7 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.time.Clock;
 import java.time.LocalDate;
+import java.time.LocalDateTime;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,6 +29,7 @@ class DemoCases implements SmartInitializingSingleton {
     private static final Logger LOG = LoggerFactory.getLogger(DemoCases.class);
 
     private static final Pattern DAY = Pattern.compile("\\d{4}-\\d{2}-\\d{2}");
+    private static final Pattern MOMENT = Pattern.compile("\\d{4}-\\d{2}-\\d{2}T\\d{2}:\\d{2}");
 
     private final Settings settings;
     private final CaseStore store;
@@ -57,6 +59,7 @@ class DemoCases implements SmartInitializingSingleton {
     /** Before the first request is answered. */
     @Override
     public void afterSingletonsInstantiated() {
+        shelves.deriveAgain();
         shelves.fillIfEmpty(settings.demo());
         if (!settings.demo() || !store.newest(1).isEmpty()) {
             return;
@@ -83,6 +86,10 @@ class DemoCases implements SmartInitializingSingleton {
             for (int i = 0; i < array.size(); i++) {
                 array.set(i, moved(array.path(i), days));
             }
+        } else if (node.isString() && MOMENT.matcher(node.asString()).matches()) {
+            return json.getNodeFactory()
+                    .stringNode(
+                            LocalDateTime.parse(node.asString()).plusDays(days).toString());
         } else if (node.isString() && DAY.matcher(node.asString()).matches()) {
             return json.getNodeFactory()
                     .stringNode(LocalDate.parse(node.asString()).plusDays(days).toString());

@@ -5,6 +5,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import mischung.RefusedInput;
 import mischung.mix.Experience;
 import mischung.route.Rates;
@@ -13,6 +14,7 @@ import mischung.sequence.Durations;
 import mischung.sequence.Task;
 import mischung.server.store.HouseStore;
 import mischung.server.store.MixStore;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
@@ -21,6 +23,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Component
 class HouseSettings {
     private static final Settings FIRST = new Settings(
+            0,
             List.of("Window", "Middle", "Basin"),
             true,
             MethodView.of(Method.USUAL),
@@ -42,6 +45,9 @@ class HouseSettings {
 
     /** The house's settings. */
     record Settings(
+            @Schema(description = "it was made on; 0: nothing was set yet")
+            long version,
+
             @Schema(description = "names of the chairs, 1–30")
             List<String> chairs,
 
@@ -111,10 +117,13 @@ class HouseSettings {
 
     Settings now() {
         return store.settings()
-                .map(text -> {
+                .map(kept -> {
                     // What was set before a setting came to be keeps its first value.
                     ObjectNode all = json.valueToTree(FIRST);
-                    json.readTree(text).properties().forEach(field -> all.set(field.getKey(), field.getValue()));
+                    json.readTree(kept.content())
+                            .properties()
+                            .forEach(field -> all.set(field.getKey(), field.getValue()));
+                    all.put("version", kept.version());
                     return json.treeToValue(all, Settings.class);
                 })
                 .orElse(FIRST);
@@ -131,9 +140,35 @@ class HouseSettings {
         RatesView rates = RatesView.of(CaseFile.at("rates", settings.rates::checked));
         figures(settings.durations);
         Settings kept = new Settings(
-                chairs, settings.overridesAllowed, settings.method, rates, settings.inches, settings.durations);
-        store.set(json.writeValueAsString(kept));
-        return kept;
+                settings.version,
+                chairs,
+                settings.overridesAllowed,
+                settings.method,
+                rates,
+                settings.inches,
+                settings.durations);
+        if (store.set(settings.version, json.writeValueAsString(kept)).isEmpty()) {
+            throw conflict(kept);
+        }
+        return now();
+    }
+
+    /** Says what is set otherwise by now. */
+    private Refusal conflict(Settings asked) {
+        ObjectNode mine = json.valueToTree(asked);
+        ObjectNode theirs = json.valueToTree(now());
+        String differs = theirs.properties().stream()
+                .filter(field ->
+                        !field.getKey().equals("version") && !field.getValue().equals(mine.get(field.getKey())))
+                .map(Map.Entry::getKey)
+                .collect(Collectors.joining(", "));
+        return new Refusal(
+                HttpStatus.CONFLICT,
+                "Someone else changed the settings",
+                "version",
+                Long.toString(asked.version),
+                (differs.isEmpty() ? "They say the same by now." : "Different by now: " + differs + ".")
+                        + " Open the settings again, and set what shall count.");
     }
 
     private static String chair(String name) {

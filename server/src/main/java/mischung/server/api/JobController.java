@@ -9,6 +9,7 @@ import java.time.ZonedDateTime;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Function;
 import mischung.RefusedInput;
 import mischung.consult.Scalp;
 import mischung.hair.Elasticity;
@@ -20,8 +21,10 @@ import mischung.job.Event;
 import mischung.job.Foretold;
 import mischung.job.Job;
 import mischung.job.Replan;
+import mischung.job.Stops;
 import mischung.plan.Plan;
 import mischung.sequence.Sequence;
+import mischung.sequence.Task;
 import mischung.server.Settings;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -160,12 +163,17 @@ class JobController {
     private JobView view(Cases.Stored of) {
         List<Entry> entries = jobs.entries(of.id());
         Job job = Job.of(entries, jobs.now());
-        return JobView.of(job, entries, jobs.open(of, entries), jobs.now(), settings.hasten());
+        Stops stops = Stops.of(job);
+        Function<Task, String> blocked = stops.none()
+                ? task -> ""
+                : task -> stops.against(jobs.worked(of, entries).plan(), task).orElse("");
+        return JobView.of(
+                job, entries, jobs.open(of, entries), jobs.now(), settings.hasten(), jobs.setBackMinutes(), blocked);
     }
 
     @PostMapping("/begin")
     @Operation(operationId = "beginJob", summary = "The client sits; the order as it is planned now is worked by")
-    JobView begin(@PathVariable long id, @RequestBody Hand hand) {
+    JobView begin(@PathVariable long id, Sent sent, @RequestBody Hand hand) {
         Cases.Stored of = cases.get(id);
         Plan plan = routes.chosen(of).plan();
         cautions.refuseBlockedWork(of.checked(), plan);
@@ -181,7 +189,8 @@ class JobController {
                                 .filter(batch -> batch.visit() == 1)
                                 .toList(),
                         Foretold.of(plan, of.checked().history().washesPerWeek()),
-                        Optional.of(Basis.of(plan, cases.calibration(of)))));
+                        Optional.of(Basis.of(plan, routes.desk(of, cases.calibration(of))))),
+                sent);
         return view(of);
     }
 
@@ -189,7 +198,7 @@ class JobController {
     @Operation(
             operationId = "press",
             summary = "Something was begun, done, skipped, laid fresh, rinsed; hands rest or go on")
-    JobView press(@PathVariable long id, @RequestBody Press press) {
+    JobView press(@PathVariable long id, Sent sent, @RequestBody Press press) {
         jobs.tell(
                 id,
                 press.hand,
@@ -202,7 +211,8 @@ class JobController {
                     case PAUSED -> new Event.Paused();
                     case RESUMED -> new Event.Resumed();
                     case ENDED -> new Event.Ended();
-                });
+                },
+                sent);
         Cases.Stored of = cases.get(id);
         if (press.told == Told.ENDED) {
             backs.keep(of);
@@ -212,7 +222,7 @@ class JobController {
 
     @PostMapping("/seen")
     @Operation(operationId = "seen", summary = "A strand was looked at; the answer holds what that means for the rest")
-    JobView seen(@PathVariable long id, @RequestBody SeenView seen) {
+    JobView seen(@PathVariable long id, Sent sent, @RequestBody SeenView seen) {
         Optional<Elasticity> felt = Choices.other(seen.stretch, CaseFile.Stretched.NOT_TRIED, Elasticity.class);
         jobs.tell(
                 id,
@@ -224,7 +234,8 @@ class JobController {
                         CaseFile.eachOf("tone", seen.tone, one -> one).stream().findFirst(),
                         CaseFile.eachOf("measured", seen.measured, CaseFile.MeasuredView::checked).stream()
                                 .findFirst(),
-                        felt));
+                        felt),
+                sent);
         Cases.Stored of = cases.get(id);
         jobs.learn(of);
         jobs.thinkOn(of);
@@ -236,8 +247,8 @@ class JobController {
             operationId = "scalpSeen",
             summary =
                     "The scalp was looked at; where it is irritated the answer holds what comes off and what is left out")
-    JobView scalp(@PathVariable long id, @RequestBody ScalpView seen) {
-        jobs.tell(id, seen.hand, new Event.ScalpSeen(seen.scalp));
+    JobView scalp(@PathVariable long id, Sent sent, @RequestBody ScalpView seen) {
+        jobs.tell(id, seen.hand, new Event.ScalpSeen(seen.scalp), sent);
         return job(id);
     }
 
@@ -247,7 +258,7 @@ class JobController {
             summary =
                     "Somebody came or left, the client has to go, a bowl runs short, the work runs late; the answer holds"
                             + " what would change")
-    JobView changed(@PathVariable long id, @RequestBody ChangedView changed) {
+    JobView changed(@PathVariable long id, Sent sent, @RequestBody ChangedView changed) {
         Job job = jobs.job(id);
         jobs.tell(
                 id,
@@ -257,7 +268,8 @@ class JobController {
                     case GOES_BY -> new Event.GoesBy(minute(job, changed.clock));
                     case SHORT -> new Event.RunsShort(changed.bowl, changed.grams);
                     case LATE -> new Event.RunsLate();
-                });
+                },
+                sent);
         return job(id);
     }
 
@@ -277,7 +289,7 @@ class JobController {
 
     @PostMapping("/answer")
     @Operation(operationId = "answerRecheck", summary = "Work on as it was planned anew, or leave it as it was")
-    JobView answer(@PathVariable long id, @RequestBody WorkByIt answer) {
+    JobView answer(@PathVariable long id, Sent sent, @RequestBody WorkByIt answer) {
         Cases.Stored of = cases.get(id);
         Jobs.Proposal proposal = jobs.open(of, jobs.entries(id))
                 .orElseThrow(
@@ -291,21 +303,20 @@ class JobController {
                 id,
                 answer.hand,
                 answer.accepted
-                        ? new Event.Replanned(
-                                true,
+                        ? Event.Replanned.yes(
+                                open,
+                                proposal.entry(),
                                 proposal.done(),
-                                open.tasks(),
-                                open.batches(),
-                                Foretold.of(open.ends(), of.checked().history().washesPerWeek()),
-                                open.why())
-                        : Event.Replanned.no());
+                                Foretold.of(open.ends(), of.checked().history().washesPerWeek()))
+                        : Event.Replanned.no(proposal.entry()),
+                sent);
         return view(of);
     }
 
     @PostMapping("/said")
     @Operation(operationId = "say", summary = "Something worth remembering")
-    JobView say(@PathVariable long id, @RequestBody SaidView said) {
-        jobs.tell(id, said.hand, new Event.Said(said.words));
+    JobView say(@PathVariable long id, Sent sent, @RequestBody SaidView said) {
+        jobs.tell(id, said.hand, new Event.Said(said.words), sent);
         return job(id);
     }
 
@@ -313,8 +324,8 @@ class JobController {
     @Operation(
             operationId = "takeEntryBack",
             summary = "An entry does not count; it stays in the log, and so does this")
-    JobView takeBack(@PathVariable long id, @RequestBody TakenBackView back) {
-        jobs.tell(id, back.hand, new Event.TakenBack(back.entry));
+    JobView takeBack(@PathVariable long id, Sent sent, @RequestBody TakenBackView back) {
+        jobs.tell(id, back.hand, new Event.TakenBack(back.entry), sent);
         Cases.Stored of = cases.get(id);
         jobs.learn(of);
         return view(of);

@@ -7,6 +7,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mischung.Words;
@@ -29,6 +30,11 @@ public record JobView(
 
         @Schema(description = "how much faster than real the program's clock runs, 1 at work")
         double hasten,
+
+        @Schema(
+                description =
+                        "by how many minutes the computer's clock was set back; the job's clocks go on all the same")
+        long setBackMinutes,
 
         @Schema(description = "minutes since the client sat down")
         int minute,
@@ -68,7 +74,10 @@ public record JobView(
             @Schema(description = "when it began or, as things are, will")
             String clock,
 
-            @Schema(description = "none or one") List<Instant> startedAt) {}
+            @Schema(description = "none or one") List<Instant> startedAt,
+
+            @Schema(description = "why it may not begin, by what was seen at the chair; empty: it may")
+            String blocked) {}
 
     /** A product at work on one zone. */
     public record ClockView(
@@ -110,7 +119,15 @@ public record JobView(
 
     private static final int SHOWN = 40;
 
-    static JobView of(Job job, List<Entry> entries, Optional<Jobs.Proposal> recheck, Instant now, double hasten) {
+    /** @param blocked why a task may not begin; empty: it may */
+    static JobView of(
+            Job job,
+            List<Entry> entries,
+            Optional<Jobs.Proposal> recheck,
+            Instant now,
+            double hasten,
+            long setBackMinutes,
+            Function<Task, String> blocked) {
         Instant begun = job.begun().orElse(now);
         return new JobView(
                 job.begun().isEmpty()
@@ -118,15 +135,16 @@ public record JobView(
                         : job.ended().isPresent() ? Stage.ENDED : job.resting() ? Stage.RESTING : Stage.RUNNING,
                 now,
                 hasten,
+                setBackMinutes,
                 job.minute(),
                 job.behind(),
-                job.standing().stream().map(one -> task(one, begun)).toList(),
+                job.standing().stream().map(one -> task(one, begun, blocked)).toList(),
                 job.clocks().stream().map(clock -> clock(clock, now)).toList(),
                 recheck.map(JobView::recheck).stream().toList(),
                 entries(entries, job));
     }
 
-    private static TaskState task(Job.Standing one, Instant begun) {
+    private static TaskState task(Job.Standing one, Instant begun, Function<Task, String> blocked) {
         Task task = one.task();
         return new TaskState(
                 task.key(),
@@ -139,7 +157,8 @@ public record JobView(
                 one.state(),
                 task.minutes(),
                 clock(one.started().orElse(begun.plusSeconds(60L * one.minute()))),
-                one.started().stream().toList());
+                one.started().stream().toList(),
+                one.state() == Job.State.WAITING ? blocked.apply(task) : "");
     }
 
     static String clock(Instant at) {

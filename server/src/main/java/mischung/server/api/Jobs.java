@@ -1,10 +1,9 @@
 package mischung.server.api;
 
-import com.fasterxml.jackson.annotation.JsonAutoDetect;
+import jakarta.annotation.PostConstruct;
 import jakarta.annotation.PreDestroy;
-import java.time.Clock;
+import java.time.Duration;
 import java.time.Instant;
-import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -12,23 +11,28 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import mischung.RefusedInput;
 import mischung.consult.Scalp;
 import mischung.doubt.Calibration;
 import mischung.doubt.Evidence;
+import mischung.job.Basis;
 import mischung.job.Entry;
 import mischung.job.Event;
 import mischung.job.Job;
 import mischung.job.LookBack;
 import mischung.job.Recheck;
 import mischung.job.Replan;
+import mischung.job.Stops;
+import mischung.plan.Desk;
 import mischung.plan.Plan;
 import mischung.sequence.Sequence;
+import mischung.sequence.Task;
+import mischung.server.SteadyClock;
 import mischung.server.store.JobStore;
+import mischung.server.store.Once;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Jobs between the store, which keeps lines, and the screens, which ask what there is to do now. */
 @Component
@@ -36,38 +40,18 @@ class Jobs {
     private static final int LONGEST_HAND = 40;
     private static final int REMEMBERED = 60;
 
-    /** The kinds of events by the names they are kept under; a name once used is never given another meaning. */
-    private static final Map<String, Class<? extends Event>> KINDS = Arrays.stream(new Class<?>[] {
-                Event.Begun.class,
-                Event.Started.class,
-                Event.Finished.class,
-                Event.Skipped.class,
-                Event.LaidFresh.class,
-                Event.RinsedNow.class,
-                Event.Paused.class,
-                Event.Resumed.class,
-                Event.Seen.class,
-                Event.Replanned.class,
-                Event.HandsNow.class,
-                Event.GoesBy.class,
-                Event.RunsShort.class,
-                Event.RunsLate.class,
-                Event.ScalpSeen.class,
-                Event.Found.class,
-                Event.Judged.class,
-                Event.Said.class,
-                Event.TakenBack.class,
-                Event.Ended.class
-            })
-            .collect(Collectors.toMap(Class::getSimpleName, kind -> kind.asSubclass(Event.class)));
+    /** A moment further ahead was noted by a clock that stood wrong altogether. */
+    private static final Duration FURTHEST_AHEAD = Duration.ofHours(24);
 
     private final JobStore store;
     private final Cases cases;
     private final Routes routes;
     private final HouseSettings house;
     private final Learning learning;
-    private final JsonMapper json;
-    private final Clock clock;
+    private final JobFormat format;
+    private final Once once;
+    private final CaseCautions cautions;
+    private final SteadyClock clock;
     private final JobLive live;
 
     Jobs(
@@ -76,20 +60,34 @@ class Jobs {
             Routes routes,
             HouseSettings house,
             Learning learning,
-            JsonMapper json,
-            Clock clock,
+            JobFormat format,
+            Once once,
+            CaseCautions cautions,
+            SteadyClock clock,
             JobLive live) {
         this.store = store;
         this.cases = cases;
         this.routes = routes;
         this.house = house;
         this.learning = learning;
-        // What a value says of itself, such as a shade that it is clear, is not kept: it follows from what is.
-        this.json = json.rebuild()
-                .changeDefaultVisibility(all -> all.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
-                .build();
+        this.format = format;
+        this.once = once;
+        this.cautions = cautions;
         this.clock = clock;
         this.live = live;
+    }
+
+    /** After a restart it goes on from the last moment that was told, wherever the computer's clock stands by now. */
+    @PostConstruct
+    void goOnFromTheLastMoment() {
+        store.latest()
+                .filter(noted -> noted.isBefore(clock.instant().plus(FURTHEST_AHEAD)))
+                .ifPresent(clock::notBefore);
+    }
+
+    /** By how many minutes the computer's clock was set back; 0 where it was not. */
+    long setBackMinutes() {
+        return clock.setBack().toMinutes();
     }
 
     Instant now() {
@@ -97,15 +95,7 @@ class Jobs {
     }
 
     List<Entry> entries(long visit) {
-        return store.lines(visit).stream().map(this::entry).toList();
-    }
-
-    private Entry entry(JobStore.Line line) {
-        Class<? extends Event> kind = KINDS.get(line.kind());
-        if (kind == null) {
-            throw new IllegalStateException("An entry of a newer program: " + line.kind());
-        }
-        return new Entry(line.number(), line.at(), line.hand(), json.readValue(line.body(), kind));
+        return store.lines(visit).stream().map(format::entry).toList();
     }
 
     Job job(long visit) {
@@ -123,24 +113,60 @@ class Jobs {
     /**
      * One entry more.
      *
-     * @throws RefusedInput if it makes no sense now
+     * @throws RefusedInput if it makes no sense now, or may not be by what was seen at the chair
+     * @throws Refusal if it was pressed on an older picture
      */
     @Transactional
-    public void tell(long visit, String hand, Event event) {
-        job(visit).check(event);
-        store.append(visit, now(), hand(hand), event.getClass().getSimpleName(), json.writeValueAsString(event));
+    public void tell(long visit, String hand, Event event, Sent sent) {
+        if (once.done(sent.key()).isPresent()) {
+            return;
+        }
+        List<Entry> entries = entries(visit);
+        long last = entries.isEmpty() ? 0 : entries.get(entries.size() - 1).number();
+        if (sent.last().isPresent() && sent.last().getAsLong() != last) {
+            throw new Refusal(
+                    HttpStatus.PRECONDITION_FAILED,
+                    "Something happened meanwhile",
+                    Sent.LAST,
+                    Long.toString(sent.last().getAsLong()),
+                    "It was pressed on an older picture of this job. Look at it as it is now, and press again.");
+        }
+        Job job = Job.of(entries, now());
+        job.check(event);
+        refuseStopped(visit, entries, job, event);
+        long number = store.append(visit, now(), hand(hand), event.getClass().getSimpleName(), format.written(event));
+        once.keep(sent.key(), number);
         live.changed(visit);
+    }
+
+    /** What is blocked is not begun by any press, from any screen, at any moment. */
+    private void refuseStopped(long visit, List<Entry> entries, Job job, Event event) {
+        Optional<Task> begins = Stops.begins(job, event).filter(task -> task.kind() == Task.Kind.APPLY);
+        if (begins.isEmpty()) {
+            return;
+        }
+        Cases.Stored of = cases.get(visit);
+        Plan plan = worked(of, entries).plan();
+        Stops.of(job).check(plan, job, event);
+        cautions.refuseBlockedStep(of.checked(), plan, begins.get().step());
     }
 
     /**
      * A job with the plan it is worked by.
      *
+     * @param useFactor by which the need of its bowls was multiplied
      * @param atFirst what was known of the client when it began
      * @param known with every look since
      * @param open what has come up and what would change, until somebody has said yes or no to it
      */
     record Worked(
-            List<Entry> entries, Job job, Plan plan, Calibration atFirst, Calibration known, Optional<Proposal> open) {}
+            List<Entry> entries,
+            Job job,
+            Plan plan,
+            double useFactor,
+            Calibration atFirst,
+            Calibration known,
+            Optional<Proposal> open) {}
 
     /**
      * What would change.
@@ -161,9 +187,16 @@ class Jobs {
 
     /** How far entries have been taken in. */
     private record Sofar(
-            long version, int entries, Plan plan, Calibration atFirst, Calibration known, Optional<Proposal> open) {
+            long version,
+            int entries,
+            Plan plan,
+            Basis basis,
+            double useFactor,
+            Calibration atFirst,
+            Calibration known,
+            Optional<Proposal> open) {
         Sofar looked(Recheck look, Proposal proposal) {
-            return new Sofar(version, entries, plan, atFirst, look.known(), Optional.of(proposal));
+            return new Sofar(version, entries, plan, basis, useFactor, atFirst, look.known(), Optional.of(proposal));
         }
 
         /** Whether this is what waits for a yes or no. */
@@ -172,7 +205,20 @@ class Jobs {
         }
 
         Sofar with(Optional<Proposal> other) {
-            return new Sofar(version, entries, plan, atFirst, known, other);
+            return new Sofar(version, entries, plan, basis, useFactor, atFirst, known, other);
+        }
+
+        Sofar knowing(Calibration by) {
+            return new Sofar(version, entries, plan, basis, useFactor, atFirst, by, Optional.empty());
+        }
+
+        /** Worked by another plan from now on. */
+        Sofar by(Plan other, Basis kept) {
+            return new Sofar(version, entries, other, kept, useFactor, atFirst, known, Optional.empty());
+        }
+
+        Sofar to(long caseVersion, int count) {
+            return new Sofar(caseVersion, count, plan, basis, useFactor, atFirst, known, open);
         }
     }
 
@@ -183,6 +229,7 @@ class Jobs {
     });
 
     private final Map<Long, Sofar> remembered = new LinkedHashMap<>();
+    private final Locks replaying = new Locks();
 
     /** What has come up last; nothing is computed where nothing has. */
     Optional<Proposal> open(Cases.Stored of, List<Entry> entries) {
@@ -192,20 +239,21 @@ class Jobs {
     }
 
     private static boolean bearsOnThePlan(Event event) {
-        return event instanceof Event.Seen
-                || event instanceof Event.HandsNow
-                || event instanceof Event.GoesBy
-                || event instanceof Event.RunsShort
-                || event instanceof Event.RunsLate
-                || event instanceof Event.ScalpSeen
-                || event instanceof Event.Replanned;
+        return event.asks() || event instanceof Event.Replanned;
     }
 
     Worked worked(Cases.Stored of) {
         return worked(of, entries(of.id()));
     }
 
-    private Worked worked(Cases.Stored of, List<Entry> entries) {
+    /** Of one job one after another: two requests after a restart play it through once. */
+    Worked worked(Cases.Stored of, List<Entry> entries) {
+        synchronized (replaying.of(of.id())) {
+            return playedThrough(of, entries);
+        }
+    }
+
+    private Worked playedThrough(Cases.Stored of, List<Entry> entries) {
         Sofar sofar;
         synchronized (remembered) {
             sofar = remembered.get(of.id());
@@ -222,15 +270,20 @@ class Jobs {
         for (int i = sofar.entries; i < entries.size(); i++) {
             Entry entry = entries.get(i);
             if (bearsOnThePlan(entry.event()) && counting.contains(entry)) {
-                sofar = taken(of, sofar, entry, entries.subList(0, i));
+                List<Entry> before = entries.subList(0, i);
+                boolean asks = entry.event().asks();
+                sofar = asks && settled(entries.subList(i + 1, entries.size()), counting)
+                        ? learned(sofar, entry, before)
+                        : taken(of, sofar, entry, before);
             }
         }
-        sofar = new Sofar(of.version(), entries.size(), sofar.plan, sofar.atFirst, sofar.known, sofar.open);
+        sofar = sofar.to(of.version(), entries.size());
         // Until it begins the plan may change with everything it follows from; from then on it is kept.
         if (!entries.isEmpty()) {
             remember(of.id(), sofar);
         }
-        return new Worked(entries, Job.of(entries, now()), sofar.plan, sofar.atFirst, sofar.known, sofar.open);
+        return new Worked(
+                entries, Job.of(entries, now()), sofar.plan, sofar.useFactor, sofar.atFirst, sofar.known, sofar.open);
     }
 
     /** By the plan it was begun by; empty where it has not begun, or on a head that has other bands since. */
@@ -242,14 +295,19 @@ class Jobs {
                 .findFirst()
                 .flatMap(basis -> {
                     Calibration known = basis.calibration();
-                    return basis.plan(routes.desk(of, known))
-                            .map(plan -> new Sofar(of.version(), 0, plan, known, known, Optional.empty()));
+                    double useFactor =
+                            basis.useFactor().orElseGet(() -> routes.learned(of).factor());
+                    return basis.plan(routes.desk(of, known, useFactor))
+                            .map(plan ->
+                                    new Sofar(of.version(), 0, plan, basis, useFactor, known, known, Optional.empty()));
                 });
     }
 
     private Sofar asDecided(Cases.Stored of) {
         Calibration known = cases.calibration(of);
-        return new Sofar(of.version(), 0, routes.chosen(of).plan(), known, known, Optional.empty());
+        Desk desk = routes.desk(of, known);
+        Plan plan = routes.chosen(of).plan();
+        return new Sofar(of.version(), 0, plan, Basis.of(plan, desk), desk.useFactor(), known, known, Optional.empty());
     }
 
     private void remember(long visit, Sofar sofar) {
@@ -267,10 +325,40 @@ class Jobs {
         }
     }
 
+    /**
+     * Whether what would follow from an entry need not be found out any more: something else came up since, or it was answered
+     * and the answer holds the plan.
+     */
+    private static boolean settled(List<Entry> later, List<Entry> counting) {
+        return later.stream()
+                .filter(entry -> bearsOnThePlan(entry.event()) && counting.contains(entry))
+                .findFirst()
+                .map(entry -> !(entry.event() instanceof Event.Replanned answer)
+                        || !answer.accepted()
+                        || answer.basis().isPresent())
+                .orElse(false);
+    }
+
+    /** What it taught of the hair stays, and an answer is an answer. */
+    private Sofar learned(Sofar sofar, Entry entry, List<Entry> before) {
+        if (entry.event() instanceof Event.Seen seen) {
+            Job then = Job.of(before, entry.at());
+            return Recheck.of(sofar.plan, then.batches(), then, seen, sofar.known, entry.at())
+                    .map(look -> sofar.knowing(look.known()))
+                    .orElse(sofar.with(Optional.empty()));
+        }
+        return sofar.with(Optional.empty());
+    }
+
     private Sofar taken(Cases.Stored of, Sofar sofar, Entry entry, List<Entry> before) {
         Job then = Job.of(before, entry.at());
-        Replan.Place place =
-                new Replan.Place(sofar.plan, known -> routes.desk(of, known), sofar.known, house.durations(), then);
+        Replan.Place place = new Replan.Place(
+                sofar.plan,
+                sofar.basis,
+                known -> routes.desk(of, known, sofar.useFactor),
+                sofar.known,
+                house.durations(),
+                then);
         Event event = entry.event();
         if (event instanceof Event.Seen seen) {
             Optional<Recheck> look = Recheck.of(sofar.plan, then.batches(), then, seen, sofar.known, entry.at());
@@ -288,26 +376,39 @@ class Jobs {
             return seen.scalp() == Scalp.IRRITATED || seen.scalp() == Scalp.BROKEN
                     ? sofar.with(Optional.of(Proposal.of(entry, place.offTheScalp(seen.scalp()))))
                     : sofar;
-        } else if (event instanceof Event.Replanned answer && answer.accepted() && sofar.open.isPresent()) {
-            return new Sofar(
-                    sofar.version,
-                    sofar.entries,
-                    (answer.thorough() ? sofar.open.get().thoughtThrough() : sofar.open.get())
-                            .replan()
-                            .plan(),
-                    sofar.atFirst,
-                    sofar.known,
-                    Optional.empty());
+        } else if (event instanceof Event.Replanned answer && answer.accepted()) {
+            return accepted(of, sofar, answer);
         }
         return sofar.with(Optional.empty());
+    }
+
+    /** As it was said yes to; in jobs from before it was kept, as it is planned again from what came up. */
+    private Sofar accepted(Cases.Stored of, Sofar sofar, Event.Replanned answer) {
+        Optional<Sofar> kept = answer.basis()
+                .flatMap(basis -> basis.plan(routes.desk(of, basis.calibration(), sofar.useFactor))
+                        .map(plan -> sofar.by(plan, basis)));
+        return kept.or(() -> sofar.open
+                        .map(open -> answer.thorough() ? open.thoughtThrough() : open)
+                        .map(open ->
+                                sofar.by(open.replan().plan(), open.replan().basis())))
+                .orElse(sofar);
     }
 
     /** A strand that failed is thought through before anything is said; all else stands at once and is thought on beside. */
     private static Proposal proposal(Entry entry, Recheck look, Replan.Place place) {
         Supplier<Replan> thorough = () -> place.thorough(look);
         return look.stop()
-                ? new Proposal(entry.number(), Optional.of(look), thorough.get(), thorough, true)
+                ? new Proposal(entry.number(), Optional.of(look), thoroughOrAtOnce(look, place), thorough, true)
                 : new Proposal(entry.number(), Optional.of(look), place.afterLook(look), thorough, look.flagged());
+    }
+
+    /** Where the shelf has nothing to decide the rest with any more it is as it was, and what failed stays shut all the same. */
+    private static Replan thoroughOrAtOnce(Recheck look, Replan.Place place) {
+        try {
+            return place.thorough(look);
+        } catch (RefusedInput nothingToMixFrom) {
+            return place.afterLook(look);
+        }
     }
 
     /** Beside everything else: screens are told when it is known whether other bowls would be better. */

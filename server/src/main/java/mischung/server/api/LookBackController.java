@@ -91,7 +91,7 @@ class LookBackController {
 
     @PostMapping("/found")
     @Operation(operationId = "found", summary = "A band as it came out; the next visit's prediction learns from it")
-    LookBackView found(@PathVariable long id, @RequestBody FoundView found) {
+    LookBackView found(@PathVariable long id, Sent sent, @RequestBody FoundView found) {
         jobs.tell(
                 id,
                 found.hand,
@@ -102,15 +102,19 @@ class LookBackController {
                         found.tone,
                         CaseFile.eachOf("measured", found.measured, CaseFile.MeasuredView::checked).stream()
                                 .findFirst(),
-                        Choices.other(found.stretch, CaseFile.Stretched.NOT_TRIED, Elasticity.class)));
+                        Choices.other(found.stretch, CaseFile.Stretched.NOT_TRIED, Elasticity.class)),
+                sent);
         return kept(id);
     }
 
     @PostMapping("/judged")
     @Operation(operationId = "judge", summary = "Two things that worked and one to change; said again, the last counts")
-    LookBackView judge(@PathVariable long id, @RequestBody JudgedWords words) {
+    LookBackView judge(@PathVariable long id, Sent sent, @RequestBody JudgedWords words) {
         jobs.tell(
-                id, words.hand, new Event.Judged(words.worked.strip(), words.alsoWorked.strip(), words.change.strip()));
+                id,
+                words.hand,
+                new Event.Judged(words.worked.strip(), words.alsoWorked.strip(), words.change.strip()),
+                sent);
         return kept(id);
     }
 

@@ -6,6 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
 import mischung.RefusedInput;
+import mischung.hair.BandRef;
+import mischung.mix.BowlContent;
 import mischung.mix.Card;
 import mischung.mix.Cards;
 import mischung.mix.ColourShampoo;
@@ -13,6 +15,7 @@ import mischung.mix.Dilution;
 import mischung.mix.Experience;
 import mischung.mix.Line;
 import mischung.plan.Plan;
+import mischung.plan.PlanStep;
 import mischung.shelf.Item;
 import mischung.shelf.Kind;
 import mischung.shelf.Shelf;
@@ -111,7 +114,10 @@ class MixController {
         boolean begun = worked.job().begun().isPresent();
         Plan plan = worked.plan();
         return Cards.of(
-                plan, begun ? Jobs.sequence(worked.job()) : sequences.of(of, plan), shelves.inUse(), learned.factor());
+                plan,
+                begun ? Jobs.sequence(worked.job()) : sequences.of(of, plan),
+                shelves.inUse(),
+                begun ? worked.useFactor() : learned.factor());
     }
 
     private MixView view(Cases.Stored of) {
@@ -140,18 +146,39 @@ class MixController {
 
     @PostMapping("/weighings")
     @Operation(operationId = "weigh", summary = "A weight in a bowl; the stock moves by it")
-    MixView weigh(@PathVariable long id, @RequestBody WeighingView weighing) {
+    MixView weigh(@PathVariable long id, Sent sent, @RequestBody WeighingView weighing) {
         Cases.Stored of = cases.get(id);
-        cautions.refuseBlockedWork(of.checked(), routes.chosen(of).plan());
-        bowls.weigh(id, card(of, weighing.key), weighing.line, weighing.grams, weighing.source.name(), weighing.hand);
+        Plan plan = jobs.worked(of).plan();
+        Card card = card(of, weighing.key);
+        cautions.refuseBlockedWork(of.checked(), plan);
+        cautions.refuseBlockedBowl(
+                of.checked(), BowlContent.of(card.lines(), shelves.inUse()), touchesScalp(plan, card));
+        bowls.weigh(id, card, weighing.line, weighing.grams, weighing.source.name(), weighing.hand, sent.key());
         return view(of);
+    }
+
+    /** As planned; where no plan asks for it nobody has said where it goes, so it does. */
+    private static boolean touchesScalp(Plan plan, Card card) {
+        List<PlanStep> steps = plan.steps();
+        List<BandRef> bands = new ArrayList<>();
+        if (card.step() >= 0 && card.step() < steps.size()) {
+            PlanStep step = steps.get(card.step());
+            step.bowls().stream()
+                    .filter(bowl -> bowl.name().equals(card.bowl()))
+                    .forEach(bowl -> bands.addAll(bowl.bands()));
+            step.lifts().stream()
+                    .filter(bowl -> bowl.name().equals(card.bowl()))
+                    .forEach(bowl -> bands.addAll(bowl.bands()));
+        }
+        return bands.isEmpty()
+                || bands.stream().anyMatch(at -> plan.head().at(at).touchesScalp());
     }
 
     @PostMapping("/taken-back")
     @Operation(operationId = "takeBack", summary = "The last weight of a bowl was a slip; the stock gets it back")
-    MixView takeBack(@PathVariable long id, @RequestBody BowlKey bowl) {
+    MixView takeBack(@PathVariable long id, Sent sent, @RequestBody BowlKey bowl) {
         Cases.Stored of = cases.get(id);
-        bowls.takeBack(id, bowl.key, bowl.hand);
+        bowls.takeBack(id, bowl.key, bowl.hand, sent.key());
         return view(of);
     }
 
@@ -166,19 +193,19 @@ class MixController {
 
     @PostMapping("/additives")
     @Operation(operationId = "addToBowl", summary = "Something more into a bowl, with what it does to the dilution")
-    MixView add(@PathVariable long id, @RequestBody AdditiveView additive) {
+    MixView add(@PathVariable long id, Sent sent, @RequestBody AdditiveView additive) {
         Cases.Stored of = cases.get(id);
         Card card = card(of, additive.key);
         Item item = item(additive.code, "code");
         double grams = additive.percent > 0 ? Dilution.ofPercent(card.grams(), additive.percent) : additive.grams;
         RefusedInput.within("grams", grams, 0.1, 2000, "g");
-        bowls.add(id, card, Line.of(item, Math.rint(grams * 10) / 10));
+        bowls.add(id, card, Line.of(item, Math.rint(grams * 10) / 10), sent.key());
         return view(of);
     }
 
     @PostMapping("/extra")
     @Operation(operationId = "extraBowl", summary = "A bowl that no plan asks for")
-    MixView extra(@PathVariable long id, @RequestBody ExtraView extra) {
+    MixView extra(@PathVariable long id, Sent sent, @RequestBody ExtraView extra) {
         Cases.Stored of = cases.get(id);
         if (extra.title.isBlank()
                 || extra.title.length() > 80
@@ -190,22 +217,30 @@ class MixController {
         }
         List<Line> lines = new ArrayList<>(
                 CaseFile.eachOf("lines", extra.lines, one -> Line.of(item(one.code, "code"), one.grams)));
-        bowls.extra(id, extra.title.strip(), lines);
+        bowls.extra(
+                id,
+                extra.title.strip(),
+                lines,
+                BowlContent.of(lines, shelves.inUse()).volume(),
+                sent.key());
         return view(of);
     }
 
     @PostMapping("/colour-shampoo")
     @Operation(operationId = "colourShampoo", summary = "A colour shampoo by the common proportions (R54)")
-    MixView colourShampoo(@PathVariable long id, @RequestBody ColourShampooView asked) {
+    MixView colourShampoo(@PathVariable long id, Sent sent, @RequestBody ColourShampooView asked) {
         Cases.Stored of = cases.get(id);
+        List<Line> lines = ColourShampoo.of(
+                item(asked.shade, "shade"),
+                asked.grams,
+                of("developer", asked.developer, Kind.DEVELOPER),
+                of("shampoo", asked.shampoo, Kind.SHAMPOO));
         bowls.extra(
                 id,
                 "Colour shampoo",
-                ColourShampoo.of(
-                        item(asked.shade, "shade"),
-                        asked.grams,
-                        of("developer", asked.developer, Kind.DEVELOPER),
-                        of("shampoo", asked.shampoo, Kind.SHAMPOO)));
+                lines,
+                BowlContent.of(lines, shelves.inUse()).volume(),
+                sent.key());
         return view(of);
     }
 

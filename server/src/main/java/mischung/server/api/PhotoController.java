@@ -162,13 +162,12 @@ class PhotoController {
     }
 
     @DeleteMapping("/api/photos/{id}")
-    @ResponseStatus(HttpStatus.NO_CONTENT)
     @Operation(operationId = "erasePhoto", summary = "Erase a photograph for good")
-    void erase(@PathVariable long id) {
+    ResponseEntity<Void> erase(@PathVariable long id) {
         if (!photos.erase(id)) {
             throw noSuchPhoto(id);
         }
-        shredder.cutTheLog();
+        return Erased.answer(shredder);
     }
 
     private static Refusal noSuchPhoto(long id) {

@@ -16,7 +16,6 @@ import mischung.plan.Bowl;
 import mischung.plan.BowlPlace;
 import mischung.plan.Decision;
 import mischung.plan.LiftBowl;
-import mischung.plan.LiftWay;
 import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
@@ -258,7 +257,9 @@ public record PlanView(
                 step.round().layings().indexOf(bowl.laying()),
                 bowl.developer().words(),
                 bowl.grams().developerGrams(),
-                "1 : " + LevelScale.figure(bowl.developerPerColour()),
+                bowl.developerPerColour() > 0
+                        ? "1 : " + LevelScale.figure(bowl.developerPerColour())
+                        : "as it is, no developer",
                 bowl.minutes(),
                 bowl.aimWords(),
                 LookView.rounded(bowl.formula().misfit(), 10),
@@ -271,7 +272,7 @@ public record PlanView(
     private static BowlView lift(WorkedHead head, int number, PlanStep step, LiftBowl bowl) {
         boolean cleanse = bowl.laying().action() == Action.CLEANSE;
         String product = cleanse ? "lightest-series tint and lightener, equal parts" : "lightener";
-        boolean root = bowl.laying().way() == LiftWay.ROOT;
+        boolean root = bowl.bands().stream().allMatch(at -> head.at(at).touchesScalp());
         return new BowlView(
                 bowl.name(),
                 number,

@@ -5,16 +5,19 @@ import java.util.Objects;
 import mischung.RefusedInput;
 import mischung.server.BodyTooLarge;
 import mischung.server.photo.Picture;
+import mischung.server.store.SqliteErrors;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.CannotAcquireLockException;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DataAccessResourceFailureException;
 import org.springframework.dao.DataIntegrityViolationException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -107,7 +110,7 @@ class Problems {
         } else if (message.startsWith("Cannot coerce") && e instanceof MismatchedInputException mismatched) {
             remedy = "Give " + spoken(mismatched.getTargetType()) + ", without quotation marks.";
         }
-        return Problem.of(HttpStatus.UNPROCESSABLE_CONTENT.value(), "This cannot be", path(e.getPath()), value, remedy);
+        return Problem.of(HttpStatus.BAD_REQUEST.value(), "This cannot be", path(e.getPath()), value, remedy);
     }
 
     private static String known(UnrecognizedPropertyException unknown) {
@@ -190,6 +193,16 @@ class Problems {
                         "",
                         "",
                         "The data folder is full, locked or damaged. What you see is not stored yet; make room and try again."));
+    }
+
+    /** A transaction that could not begin or end: what the database says of it counts. */
+    @ExceptionHandler
+    ResponseEntity<Problem> notDone(TransactionException e) {
+        DataAccessException why = SqliteErrors.of(e);
+        if (why instanceof CannotAcquireLockException busy) {
+            return busy(busy);
+        }
+        return unusable(new DataAccessResourceFailureException("The transaction could not be done", e));
     }
 
     @ExceptionHandler

@@ -71,15 +71,24 @@ class ReaderController {
     }
 
     private Measured measured(String client, HeldAt at) throws DeviceFault {
-        if (settings.reader().equals("simulated")) {
+        if (settings.readerAt().equals(Settings.SIMULATED)) {
             String where = client.replace('/', ' ') + "/" + at.place + "/" + at.cm;
             return new ColourReader(standIn().port(), PATIENCE).readAt(where);
         }
-        return new ColourReader(port("reader", settings.reader()), PATIENCE).read();
+        return new ColourReader(port("reader", settings.readerAt()), PATIENCE).read();
     }
 
     /** Where a device listens, as it was set on the command line. */
+    /** @throws Refusal where none is set up */
     static int port(String device, String set) {
+        if (set.isEmpty()) {
+            throw new Refusal(
+                    HttpStatus.BAD_GATEWAY,
+                    "No " + device + " is set up",
+                    "",
+                    "absent",
+                    "Start the program with --mischung." + device + "=PORT, or go on by hand.");
+        }
         try {
             return (int) RefusedInput.within(device, Integer.parseInt(set), 1, 65_535, "");
         } catch (NumberFormatException e) {

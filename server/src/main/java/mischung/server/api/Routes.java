@@ -1,12 +1,17 @@
 package mischung.server.api;
 
+import java.time.Duration;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.CopyOnWriteArrayList;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.function.BooleanSupplier;
 import mischung.caution.Standing;
-import mischung.change.Factors;
 import mischung.doubt.Calibration;
-import mischung.doubt.Factor;
+import mischung.doubt.Evidence;
 import mischung.mix.Experience;
 import mischung.plan.Desk;
 import mischung.plan.Plan;
@@ -15,6 +20,7 @@ import mischung.route.Decide;
 import mischung.route.Decision;
 import mischung.route.Guard;
 import mischung.route.House;
+import mischung.route.Patience;
 import mischung.route.Rates;
 import mischung.route.Route;
 import mischung.server.store.MixStore;
@@ -25,20 +31,59 @@ import org.springframework.stereotype.Component;
 class Routes {
     private static final int REMEMBERED = 8;
 
+    /** What has been weighed by then is the answer. */
+    private static final Duration PATIENCE = Duration.ofSeconds(12);
+
     private final Cases cases;
     private final CaseCautions cautions;
     private final HouseSettings house;
     private final Shelves shelves;
     private final MixStore mixed;
     private final Bowls bowls;
+    private final Waiting waiting;
 
     /** Everything a decision follows from. */
     private record Asked(
-            CheckedCase of, Factors known, double spread, House house, ProductRange range, double useFactor) {}
+            CheckedCase of,
+            Evidence known,
+            House house,
+            ProductRange range,
+            double useFactor,
+            boolean overridesAllowed) {}
 
-    private final Map<Asked, Decision> known = new LinkedHashMap<>();
+    private final Map<Asked, Made> known = new LinkedHashMap<>();
 
-    Routes(Cases cases, CaseCautions cautions, HouseSettings house, Shelves shelves, MixStore mixed, Bowls bowls) {
+    /**
+     * What was decided.
+     *
+     * @param whole whether every way was weighed
+     */
+    private record Made(Decision decision, boolean whole) {}
+
+    private final Map<Long, Going> going = new ConcurrentHashMap<>();
+    private final Locks deciding = new Locks();
+
+    /**
+     * A decision that is being made.
+     *
+     * @param waiters who wait for it: whether each of them has gone
+     */
+    private record Going(Asked asked, AtomicBoolean cancelled, List<BooleanSupplier> waiters) {
+        /** Nobody waits for it any more. */
+        boolean idle() {
+            return cancelled.get() || waiters.stream().allMatch(BooleanSupplier::getAsBoolean);
+        }
+    }
+
+    Routes(
+            Cases cases,
+            CaseCautions cautions,
+            HouseSettings house,
+            Shelves shelves,
+            MixStore mixed,
+            Bowls bowls,
+            Waiting waiting) {
+        this.waiting = waiting;
         this.shelves = shelves;
         this.mixed = mixed;
         this.bowls = bowls;
@@ -53,7 +98,12 @@ class Routes {
     }
 
     Desk desk(Cases.Stored of, Calibration calibration) {
-        return of.checked().desk(calibration, range(of), learned(of).factor());
+        return desk(of, calibration, learned(of).factor());
+    }
+
+    /** @param useFactor by which the reckoned need of bowls is multiplied */
+    Desk desk(Cases.Stored of, Calibration calibration, double useFactor) {
+        return of.checked().desk(calibration, range(of), useFactor);
     }
 
     /** What is out is not planned with, unless the last of it is in a bowl of this very visit. */
@@ -62,34 +112,69 @@ class Routes {
     }
 
     Decision decided(Cases.Stored stored) {
+        return made(stored, false).decision;
+    }
+
+    /** @param whole however long it takes */
+    private Made made(Cases.Stored stored, boolean whole) {
         Calibration calibration = cases.calibration(stored);
-        CheckedCase of = stored.checked();
         Asked asked = new Asked(
-                of,
-                calibration.factors(),
-                calibration.spread(Factor.LIFT),
+                stored.checked(),
+                calibration.since(Calibration.none()),
                 house(),
                 range(stored),
-                learned(stored).factor());
+                learned(stored).factor(),
+                house.now().overridesAllowed());
+        Optional<Made> there = known(asked, whole);
+        if (there.isPresent()) {
+            return there.get();
+        }
+        Going older = going.get(stored.id());
+        if (older != null && older.asked.equals(asked)) {
+            older.waiters.add(waiting.gone());
+        } else if (older != null) {
+            // A newer picture of the same case is asked for: nobody waits for the older any more.
+            older.cancelled.set(true);
+        }
+        // Several questions to one picture, as a page asks them at once, are answered by one decision.
+        synchronized (deciding.of(stored.id())) {
+            return known(asked, whole).orElseGet(() -> make(stored, calibration, asked, whole));
+        }
+    }
+
+    private Optional<Made> known(Asked asked, boolean whole) {
         synchronized (known) {
-            Decision before = known.get(asked);
-            if (before != null) {
-                return before;
+            return Optional.ofNullable(known.get(asked)).filter(made -> made.whole || !whole);
+        }
+    }
+
+    private Made make(Cases.Stored stored, Calibration calibration, Asked asked, boolean whole) {
+        CheckedCase of = stored.checked();
+        Going now = new Going(asked, new AtomicBoolean(), new CopyOnWriteArrayList<>(List.of(waiting.gone())));
+        Patience patience = whole ? Patience.ENDLESS : Patience.of(System::nanoTime, PATIENCE, now::idle);
+        going.put(stored.id(), now);
+        Made made;
+        try {
+            Decision decision = Decide.of(
+                    desk(stored, calibration),
+                    of.method(),
+                    of.ownRoute().isEmpty() ? Optional.empty() : Optional.of(of.ownRoute()),
+                    guard(of),
+                    house(),
+                    patience);
+            made = new Made(decision, !patience.over());
+        } finally {
+            going.remove(stored.id());
+        }
+        if (!now.idle()) {
+            synchronized (known) {
+                known.put(asked, made);
+                if (known.size() > REMEMBERED) {
+                    known.remove(known.keySet().iterator().next());
+                }
             }
         }
-        Decision decision = Decide.of(
-                desk(stored, calibration),
-                of.method(),
-                of.ownRoute().isEmpty() ? Optional.empty() : Optional.of(of.ownRoute()),
-                guard(of),
-                house());
-        synchronized (known) {
-            known.put(asked, decision);
-            if (known.size() > REMEMBERED) {
-                known.remove(known.keySet().iterator().next());
-            }
-        }
-        return decision;
+        return made;
     }
 
     /** The same question with other knowledge of the client; never remembered. */
@@ -105,8 +190,14 @@ class Routes {
 
     /** The route a case is worked by: the one that was chosen, while it is still offered; otherwise the first. */
     Route chosen(Cases.Stored of) {
-        Decision decision = decided(of);
-        return decision.route(of.checked().route())
+        Made made = made(of, false);
+        String key = of.checked().route();
+        // The one that was chosen is worked by, and no other only because there was no time to weigh it.
+        Decision decision =
+                made.whole || key.isEmpty() || made.decision.route(key).isPresent()
+                        ? made.decision
+                        : made(of, true).decision;
+        return decision.route(key)
                 .or(() -> decision.routes().stream().findFirst())
                 .orElseGet(() -> first(of));
     }

@@ -2,15 +2,11 @@ package mischung.server.api;
 
 import jakarta.annotation.PreDestroy;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
-import mischung.plan.Bowl;
-import mischung.plan.LiftBowl;
 import mischung.plan.Plan;
-import mischung.plan.Round;
 import mischung.sequence.Durations;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
@@ -42,8 +38,7 @@ class Sequences {
     }
 
     /** Everything an order follows from. */
-    private record Asked(
-            List<Round> rounds, List<Integer> grams, Durations durations, int hands, Map<String, Integer> moved) {}
+    private record Asked(Plan plan, Durations durations, int hands, Map<String, Integer> moved) {}
 
     /** A search and how far it is. */
     private static final class Search {
@@ -68,14 +63,8 @@ class Sequences {
     record Progress(boolean running, int rounds, int of, int minutesAtFirst, int minutes, int bound) {}
 
     private Asked asked(Cases.Stored of, Plan plan) {
-        List<Integer> grams = plan.steps().stream()
-                .flatMap(step -> java.util.stream.Stream.concat(
-                        step.bowls().stream().map((Bowl bowl) -> bowl.grams().totalGrams()),
-                        step.lifts().stream().map(LiftBowl::totalGrams)))
-                .toList();
         return new Asked(
-                plan.rounds(),
-                grams,
+                plan,
                 house.durations(),
                 plan.wish().limits().hands(),
                 of.checked().moved());

@@ -113,8 +113,11 @@ class ShelfController {
             double ratio,
             double minutes,
 
-            @Schema(description = "CIEDE2000 between what it is sold as and the nearest the model's dyes can do")
+            @Schema(description = "CIEDE2000 between what it is sold as and what it does on the hair it is made for")
             double misfit,
+
+            @Schema(description = "whether that is so much that another name would be truer: the look says which")
+            boolean missesItsJob,
 
             @Schema(description = "as it shows on the hair it is made for; none for clear")
             List<LookView> look) {
@@ -127,6 +130,7 @@ class ShelfController {
                     item.product().habit().ratio(),
                     item.product().habit().minutes(),
                     LookView.rounded(shade.misfit(), 10),
+                    shade.missesItsJob(),
                     shade.isClear() ? List.of() : List.of(Swatches.of(shade)));
         }
     }
@@ -251,8 +255,8 @@ class ShelfController {
     ImportView begin(
             @Parameter(description = "what the range is called; one of that name is replaced") @RequestParam
                     String range,
-            @RequestBody String csv) {
-        return ImportView.of(imports.begin(range, csv));
+            @RequestBody byte[] csv) {
+        return ImportView.of(imports.begin(range, Csv.text(csv)));
     }
 
     @GetMapping("/imports/{id}")
@@ -276,10 +280,10 @@ class ShelfController {
                 .orElseThrow(() -> noSuch("range", id));
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
-            csv.printRecord(ShelfFile.COLUMNS);
+            Csv.print(csv, ShelfFile.COLUMNS);
             for (ShelfStore.Kept kept : store.all()) {
                 if (kept.rangeId() == id) {
-                    csv.printRecord(ShelfFile.write(kept.item()));
+                    Csv.print(csv, ShelfFile.write(kept.item()));
                 }
             }
         } catch (IOException e) {

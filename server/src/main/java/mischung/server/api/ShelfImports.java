@@ -214,7 +214,7 @@ class ShelfImports {
                 throw new RefusedInput(
                         "", record.size() + " cells", "This line has more or fewer cells than the header.");
             }
-            Item item = ShelfFile.read(range, column -> record.isMapped(column) ? record.get(column) : "");
+            Item item = ShelfFile.read(range, column -> record.isMapped(column) ? Csv.read(record.get(column)) : "");
             return new ReadLine(row.line, Optional.of(item), Optional.empty());
         } catch (RefusedInput wrong) {
             return new ReadLine(

@@ -1,7 +1,9 @@
 package mischung.server.api;
 
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mischung.product.Shade;
@@ -9,6 +11,7 @@ import mischung.server.store.ShelfStore;
 import mischung.shelf.DemoShelf;
 import mischung.shelf.Item;
 import mischung.shelf.Shelf;
+import mischung.shelf.ShelfFile;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -51,6 +54,17 @@ class Shelves implements Shades {
     @Override
     public Optional<Shade> named(String code) {
         return read().all.shade(code);
+    }
+
+    /** What was derived by an older model is derived again, from the words it is written in. */
+    void deriveAgain() {
+        Map<Long, Shade> shades = new LinkedHashMap<>();
+        for (ShelfStore.Written one : store.derivedBefore()) {
+            shades.put(one.id(), ShelfFile.shade(one.code(), one.of(), one.level(), one.tone()));
+        }
+        if (!shades.isEmpty()) {
+            store.derivedAgain(shades);
+        }
     }
 
     /** An empty shelf is filled with the made-up range, so that there is something to plan with; see docs/shelf.md. */

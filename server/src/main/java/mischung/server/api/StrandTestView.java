@@ -1,6 +1,10 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Duration;
+import java.time.Instant;
+import java.time.format.DateTimeParseException;
+import java.util.List;
 import java.util.Optional;
 import mischung.Constants;
 import mischung.RefusedInput;
@@ -36,6 +40,9 @@ public record StrandTestView(
 
         @Schema(description = "whether it counts for this client from now on")
         boolean accepted) {
+
+    /** A screen that goes by the program's clock is off by no more. */
+    private static final Duration SAME = Duration.ofSeconds(2);
 
     /** What was seen afterwards. */
     public record Seen(
@@ -79,6 +86,29 @@ public record StrandTestView(
     /** Whether anything was laid on hair. */
     boolean begun() {
         return !startedAt.isEmpty() || minutesOn > 0;
+    }
+
+    /** Whether it is on the hair now. What is off it again has happened, and can always be written down. */
+    boolean running() {
+        return !startedAt.isEmpty() && minutesOn == 0 && !seen.done;
+    }
+
+    /** The moment its clock was started is the program's, whatever the screen's clock shows. */
+    StrandTestView startedBy(List<StrandTestView> before, Instant now) {
+        boolean isNew = !startedAt.isEmpty()
+                && before.stream().noneMatch(test -> test.startedAt.equals(startedAt))
+                && !near(startedAt, now);
+        return isNew
+                ? new StrandTestView(place, band, onHead, product, now.toString(), minutesOn, seen, accepted)
+                : this;
+    }
+
+    private static boolean near(String text, Instant now) {
+        try {
+            return Duration.between(Instant.parse(text), now).abs().compareTo(SAME) <= 0;
+        } catch (DateTimeParseException wrong) {
+            return false;
+        }
     }
 
     /** Whether it is one and the same piece of work on hair, begun at the same time. */

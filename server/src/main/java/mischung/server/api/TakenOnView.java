@@ -2,6 +2,7 @@ package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
+import java.util.List;
 import mischung.caution.CautionRule;
 import mischung.caution.TakenOn;
 
@@ -15,6 +16,11 @@ public record TakenOnView(
         @Schema(description = "name, 2–80 characters") String by,
         @Schema(description = "5–500 characters") String reason,
         Instant at) {
+    /** Signed now, by the program's clock, unless it stands among those signed before. */
+    TakenOnView signed(List<TakenOnView> before, Instant now) {
+        return before.contains(this) ? this : new TakenOnView(rule, sentence, by, reason, now);
+    }
+
     TakenOn checked() {
         return new TakenOn(rule, sentence, by, reason, at);
     }

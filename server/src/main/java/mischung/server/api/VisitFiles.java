@@ -188,7 +188,8 @@ class VisitFiles {
                         Bowls.Begun bowl = begun.get(card.key());
                         for (int i = 0; i < card.lines().size(); i++) {
                             Line line = card.lines().get(i);
-                            csv.printRecord(
+                            Csv.print(
+                                    csv,
                                     card.bowl(),
                                     card.number(),
                                     card.title(),
@@ -223,7 +224,8 @@ class VisitFiles {
                 csv -> {
                     for (Job.Standing one : job.standing()) {
                         Task task = one.task();
-                        csv.printRecord(
+                        Csv.print(
+                                csv,
                                 task.title(),
                                 task.kind(),
                                 String.join(

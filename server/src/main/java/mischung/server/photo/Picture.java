@@ -1,9 +1,5 @@
 package mischung.server.photo;
 
-import com.drew.imaging.ImageMetadataReader;
-import com.drew.imaging.ImageProcessingException;
-import com.drew.metadata.MetadataException;
-import com.drew.metadata.exif.ExifIFD0Directory;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -16,11 +12,16 @@ import java.io.UncheckedIOException;
 import java.util.Iterator;
 import java.util.Locale;
 import java.util.Set;
+import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.atomic.AtomicBoolean;
 import javax.imageio.IIOImage;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
+import javax.imageio.event.IIOReadProgressListener;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.ImageOutputStream;
 import mischung.RefusedInput;
@@ -39,6 +40,16 @@ public final class Picture {
 
     /** Small files can claim huge pictures; looked at before a single pixel is unpacked. */
     private static final long MOST_PIXELS = 80_000_000;
+
+    /** Where the whole picture has to be held until its last scan. */
+    private static final long MOST_PIXELS_HELD = 24_000_000;
+
+    /** Cameras and programs write some ten; each goes over the whole picture. */
+    private static final int MOST_SCANS = 40;
+
+    private static final long LONGEST_DECODING_SECONDS = 15;
+    private static final long LONGEST_WAIT_SECONDS = 20;
+    private static final Semaphore DECODER = new Semaphore(1, true);
 
     private static final int LEAST_SIDE = 16;
     private static final float QUALITY = 0.92f;
@@ -79,50 +90,127 @@ public final class Picture {
         if (file.length > MOST_BYTES) {
             throw new RefusedInput("photo", file.length / 1024 / 1024 + " MB", "Choose a photograph of at most 15 MB.");
         }
-        BufferedImage upright = turned(read(file), orientation(file));
+        PhotoFile whole = PhotoFile.of(file).orElseThrow(Picture::notAPhotograph);
+        BufferedImage upright = turned(read(whole), whole.orientation());
         BufferedImage kept = scaled(upright, LONGEST);
         return new Picture(kept.getWidth(), kept.getHeight(), jpeg(kept), jpeg(scaled(kept, SMALL)));
     }
 
     /** The pixels of a picture that was made here. */
     public static Pixels pixels(byte[] jpeg) {
-        BufferedImage image = read(jpeg);
+        BufferedImage image = read(PhotoFile.of(jpeg).orElseThrow(Picture::notAPhotograph));
         int[] rgb = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
         return new Pixels(image.getWidth(), image.getHeight(), rgb);
     }
 
-    private static BufferedImage read(byte[] file) {
-        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file))) {
-            Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
-            ImageReader reader = readers.hasNext() ? readers.next() : null;
-            if (reader == null || !KNOWN.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
-                throw notAPhotograph();
+    /** One after another: each may need a hundred megabytes while it is unpacked. */
+    private static BufferedImage read(PhotoFile file) {
+        try {
+            if (!DECODER.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
+                throw new RefusedInput("photo", "one more at a time", "Others are being taken in; send it again.");
             }
-            try {
-                reader.setInput(in, true, true);
-                long pixels = (long) reader.getWidth(0) * reader.getHeight(0);
-                if (pixels > MOST_PIXELS) {
-                    throw new RefusedInput(
-                            "photo",
-                            reader.getWidth(0) + " × " + reader.getHeight(0) + " pixels",
-                            "Choose a photograph of at most 80 megapixels.");
-                }
-                if (Math.min(reader.getWidth(0), reader.getHeight(0)) < LEAST_SIDE) {
-                    throw new RefusedInput(
-                            "photo",
-                            reader.getWidth(0) + " × " + reader.getHeight(0) + " pixels",
-                            "Choose a photograph of at least 16 pixels each way.");
-                }
-                return opaque(reader.read(0));
-            } finally {
-                reader.dispose();
-            }
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new RefusedInput("photo", "interrupted", "Send it again.");
+        }
+        try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file.bytes()))) {
+            return decoded(file, in);
         } catch (IOException | IllegalArgumentException | IndexOutOfBoundsException | NegativeArraySizeException e) {
             if (e instanceof RefusedInput refused) {
                 throw refused;
             }
             throw notAPhotograph();
+        } finally {
+            DECODER.release();
         }
+    }
+
+    private static BufferedImage decoded(PhotoFile file, ImageInputStream in) throws IOException {
+        Iterator<ImageReader> readers = ImageIO.getImageReaders(in);
+        ImageReader reader = readers.hasNext() ? readers.next() : null;
+        if (reader == null || !KNOWN.contains(reader.getFormatName().toLowerCase(Locale.ROOT))) {
+            throw notAPhotograph();
+        }
+        Thread deadline = new Thread(() -> {
+            try {
+                TimeUnit.SECONDS.sleep(LONGEST_DECODING_SECONDS);
+                reader.abort();
+            } catch (InterruptedException done) {
+                Thread.currentThread().interrupt();
+            }
+        });
+        deadline.setDaemon(true);
+        try {
+            reader.setInput(in, true, true);
+            int width = reader.getWidth(0);
+            int height = reader.getHeight(0);
+            refuseSize(file, width, height);
+            // Of a large picture only every other, third … pixel is ever unpacked.
+            ImageReadParam every = reader.getDefaultReadParam();
+            int step = Math.max(1, Math.max(width, height) / LONGEST);
+            every.setSourceSubsampling(step, step, 0, 0);
+            deadline.start();
+            AtomicBoolean aborted = new AtomicBoolean();
+            reader.addIIOReadProgressListener(new Aborted(aborted));
+            BufferedImage read = reader.read(0, every);
+            if (aborted.get()) {
+                throw new RefusedInput(
+                        "photo", "this file", "It takes too long to unpack. Let the camera save it anew.");
+            }
+            return opaque(read);
+        } finally {
+            deadline.interrupt();
+            reader.dispose();
+        }
+    }
+
+    private static void refuseSize(PhotoFile file, int width, int height) {
+        long pixels = (long) width * height;
+        String size = width + " × " + height + " pixels";
+        long most = file.progressive() ? MOST_PIXELS_HELD : MOST_PIXELS;
+        if (pixels > most) {
+            throw new RefusedInput(
+                    "photo", size, "Choose a photograph of at most " + most / 1_000_000 + " megapixels.");
+        }
+        if (file.scans() > MOST_SCANS) {
+            throw new RefusedInput(
+                    "photo", file.scans() + " scans", "Let the camera save it anew; it is drawn over too often.");
+        }
+        if (Math.min(width, height) < LEAST_SIDE) {
+            throw new RefusedInput("photo", size, "Choose a photograph of at least 16 pixels each way.");
+        }
+    }
+
+    /** Notices that a reading was ended before its time. */
+    private record Aborted(AtomicBoolean noted) implements IIOReadProgressListener {
+        @Override
+        public void readAborted(ImageReader source) {
+            noted.set(true);
+        }
+
+        @Override
+        public void sequenceStarted(ImageReader source, int minIndex) {}
+
+        @Override
+        public void sequenceComplete(ImageReader source) {}
+
+        @Override
+        public void imageStarted(ImageReader source, int imageIndex) {}
+
+        @Override
+        public void imageProgress(ImageReader source, float percentageDone) {}
+
+        @Override
+        public void imageComplete(ImageReader source) {}
+
+        @Override
+        public void thumbnailStarted(ImageReader source, int imageIndex, int thumbnailIndex) {}
+
+        @Override
+        public void thumbnailProgress(ImageReader source, float percentageDone) {}
+
+        @Override
+        public void thumbnailComplete(ImageReader source) {}
     }
 
     private static RefusedInput notAPhotograph() {
@@ -139,19 +227,6 @@ public final class Picture {
         pen.drawImage(read, 0, 0, null);
         pen.dispose();
         return plain;
-    }
-
-    /** 1–8 as in the Exif standard (CIPA DC-008), 1 if nothing is noted. */
-    private static int orientation(byte[] file) {
-        try {
-            ExifIFD0Directory directory = ImageMetadataReader.readMetadata(new ByteArrayInputStream(file))
-                    .getFirstDirectoryOfType(ExifIFD0Directory.class);
-            return directory == null || !directory.containsTag(ExifIFD0Directory.TAG_ORIENTATION)
-                    ? 1
-                    : directory.getInt(ExifIFD0Directory.TAG_ORIENTATION);
-        } catch (ImageProcessingException | MetadataException | IOException e) {
-            return 1;
-        }
     }
 
     private static BufferedImage turned(BufferedImage image, int orientation) {

@@ -9,7 +9,6 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -26,8 +25,12 @@ public class CaseStore {
     private final JdbcClient sql;
     private final ClientStore clients;
     private final Clock clock;
+    private final Numbers numbers;
+    private final Once once;
 
-    public CaseStore(JdbcClient sql, ClientStore clients, Clock clock) {
+    public CaseStore(JdbcClient sql, ClientStore clients, Clock clock, Numbers numbers, Once once) {
+        this.once = once;
+        this.numbers = numbers;
         this.sql = sql;
         this.clients = clients;
         this.clock = clock;
@@ -137,21 +140,31 @@ public class CaseStore {
                         row.getString("content")));
     }
 
-    /** A new case of a client that is there. */
-    public Visit.Numbered add(long clientId, Visit visit) {
-        GeneratedKeyHolder key = new GeneratedKeyHolder();
+    /** A new case of a client that is there; asked for again under the same key it is the one that was made. */
+    public Visit.Numbered add(long clientId, Visit visit, String key) {
+        Optional<Visit.Numbered> made = once.done(key).flatMap(this::find);
+        if (made.isPresent()) {
+            return made.get();
+        }
+        long id = numbers.next("visit");
+        long version = Numbers.version();
         columns(sql.sql("""
-                                insert into visit (version, client_id, day, start_time, minutes, chair, status, wish_level,
+                                insert into visit (id, version, client_id, day, start_time, minutes, chair, status, wish_level,
                                                    wish_tone, patch_to_read, upkeep_due, content_version, content, changed_at)
-                                values (1, :client, :day, :startTime, :minutes, :chair, :status, :wishLevel,
+                                values (:id, :version, :client, :day, :startTime, :minutes, :chair, :status, :wishLevel,
                                         :wishTone, :patchToRead, :upkeepDue, :contentVersion, :content, :changedAt)
-                                """), visit).param("client", clientId).update(key, "id");
-        return new Visit.Numbered(ClientStore.number(key), 1, clientId, visit);
+                                """), visit)
+                .param("id", id)
+                .param("version", version)
+                .param("client", clientId)
+                .update();
+        once.keep(key, id);
+        return new Visit.Numbered(id, version, clientId, visit);
     }
 
     /** A new case of a new client. */
     public Visit.Numbered addWithClient(Visit visit) {
-        return add(clients.add(visit.clientName(), ""), visit);
+        return add(clients.add(visit.clientName(), "", ""), visit, "");
     }
 
     /**
@@ -159,10 +172,15 @@ public class CaseStore {
      *
      * @return the case at its new version; empty if it has moved on or is gone
      */
-    public Optional<Visit.Numbered> replace(long id, long version, Visit visit) {
+    public Optional<Visit.Numbered> replace(long id, long version, Visit visit, String key) {
+        // One's own save, whose answer was lost: it counts, and is not somebody else's.
+        if (once.done(key).isPresent()) {
+            return find(id);
+        }
+        long next = Numbers.version();
         int changed = columns(sql.sql("""
                                 update visit
-                                   set version = version + 1, day = :day, start_time = :startTime, minutes = :minutes,
+                                   set version = :next, day = :day, start_time = :startTime, minutes = :minutes,
                                        chair = :chair, status = :status, wish_level = :wishLevel, wish_tone = :wishTone,
                                        patch_to_read = :patchToRead, upkeep_due = :upkeepDue,
                                        content_version = :contentVersion, content = :content, changed_at = :changedAt
@@ -170,6 +188,7 @@ public class CaseStore {
                                 """), visit)
                 .param("id", id)
                 .param("version", version)
+                .param("next", next)
                 .update();
         if (changed == 0) {
             return Optional.empty();
@@ -179,7 +198,28 @@ public class CaseStore {
                 .query(Long.class)
                 .single();
         clients.rename(clientId, visit.clientName());
-        return Optional.of(new Visit.Numbered(id, version + 1, clientId, visit));
+        once.keep(key, id);
+        return Optional.of(new Visit.Numbered(id, next, clientId, visit));
+    }
+
+    /**
+     * How far a visit is, and nothing else of it: it stays at its version, so that who has it open need not open it again.
+     *
+     * @return whether it is still at the version named
+     */
+    public boolean status(long id, long version, Visit visit) {
+        return columns(sql.sql("""
+                                update visit
+                                   set day = :day, start_time = :startTime, minutes = :minutes,
+                                       chair = :chair, status = :status, wish_level = :wishLevel, wish_tone = :wishTone,
+                                       patch_to_read = :patchToRead, upkeep_due = :upkeepDue,
+                                       content_version = :contentVersion, content = :content, changed_at = :changedAt
+                                 where id = :id and version = :version
+                                """), visit)
+                        .param("id", id)
+                        .param("version", version)
+                        .update()
+                > 0;
     }
 
     /** @return whether there was such a case */
@@ -202,6 +242,6 @@ public class CaseStore {
                 .param("upkeepDue", visit.upkeepDue().map(LocalDate::toString).orElse(null))
                 .param("contentVersion", visit.contentVersion())
                 .param("content", visit.content())
-                .param("changedAt", clock.instant().toString());
+                .param("changedAt", Moments.text(clock.instant()));
     }
 }

@@ -22,14 +22,18 @@ public class ClientStore {
 
     private final JdbcClient sql;
     private final Clock clock;
+    private final Numbers numbers;
+    private final Once once;
 
-    public ClientStore(JdbcClient sql, Clock clock) {
+    public ClientStore(JdbcClient sql, Clock clock, Numbers numbers, Once once) {
+        this.once = once;
+        this.numbers = numbers;
         this.sql = sql;
         this.clock = clock;
     }
 
     /** A client as known. */
-    public record Client(long id, String name, String note) {}
+    public record Client(long id, long version, String name, String note) {}
 
     /** A client in a list. */
     public record Found(long id, String name, String note, int visits, Optional<LocalDate> lastDay) {}
@@ -68,16 +72,23 @@ public class ClientStore {
         return id.longValue();
     }
 
-    /** @return the new client's number */
-    public long add(String name, String note) {
-        GeneratedKeyHolder key = new GeneratedKeyHolder();
-        sql.sql("insert into client (name, note, changed_at) values (:name, :note, :changedAt)")
+    /** @return the new client's number; asked for again under the same key, that of the one that was made */
+    public long add(String name, String note, String key) {
+        Optional<Long> made = once.done(key).filter(number -> find(number).isPresent());
+        if (made.isPresent()) {
+            return made.get();
+        }
+        long id = numbers.next("client");
+        sql.sql(
+                        "insert into client (id, version, name, note, changed_at) values (:id, :version, :name, :note, :changedAt)")
+                .param("id", id)
+                .param("version", Numbers.version())
                 .param("name", checkedName("clientName", name))
                 .param("note", checkedNote(note))
-                .param("changedAt", clock.instant().toString())
-                .update(key, "id");
-        long id = number(key);
+                .param("changedAt", Moments.text(clock.instant()))
+                .update();
         index(id, name, note);
+        once.keep(key, id);
         return id;
     }
 
@@ -93,19 +104,36 @@ public class ClientStore {
         sql.sql("delete from client_words where rowid = :id").param("id", id).update();
     }
 
-    /** @return whether there is such a client */
-    public boolean change(long id, String name, String note) {
-        int changed = sql.sql("update client set name = :name, note = :note, changed_at = :at where id = :id")
+    /**
+     * Another name or note. The name stands in the client's cases too, so that each of them is another version by it.
+     *
+     * @return whether the client is there, and still at the version named
+     */
+    public boolean change(long id, long version, String name, String note) {
+        Optional<Client> before = find(id).filter(known -> known.version() == version);
+        if (before.isEmpty()) {
+            return false;
+        }
+        change(id, name, note);
+        if (!before.get().name().equals(name.strip())) {
+            sql.sql("update visit set version = abs(version + :by) % 4503599627370496 where client_id = :id")
+                    .param("by", Numbers.version())
+                    .param("id", id)
+                    .update();
+        }
+        return true;
+    }
+
+    private void change(long id, String name, String note) {
+        sql.sql("update client set version = :version, name = :name, note = :note, changed_at = :at where id = :id")
+                .param("version", Numbers.version())
                 .param("name", checkedName("name", name))
                 .param("note", checkedNote(note))
-                .param("at", clock.instant().toString())
+                .param("at", Moments.text(clock.instant()))
                 .param("id", id)
                 .update();
-        if (changed > 0) {
-            unindex(id);
-            index(id, name, note);
-        }
-        return changed > 0;
+        unindex(id);
+        index(id, name, note);
     }
 
     void rename(long id, String name) {
@@ -114,9 +142,10 @@ public class ClientStore {
 
     @Transactional(readOnly = true)
     public Optional<Client> find(long id) {
-        return sql.sql("select id, name, note from client where id = :id")
+        return sql.sql("select id, version, name, note from client where id = :id")
                 .param("id", id)
-                .query((row, n) -> new Client(row.getLong("id"), row.getString("name"), row.getString("note")))
+                .query((row, n) -> new Client(
+                        row.getLong("id"), row.getLong("version"), row.getString("name"), row.getString("note")))
                 .optional();
     }
 

@@ -15,16 +15,28 @@ public class HouseStore {
         this.sql = sql;
     }
 
-    /** The settings' document, if any were made. */
+    /** The settings' document. */
+    public record Kept(long version, String content) {}
+
+    /** If any were made. */
     @Transactional(readOnly = true)
-    public Optional<String> settings() {
-        return sql.sql("select content from house").query(String.class).optional();
+    public Optional<Kept> settings() {
+        return sql.sql("select version, content from house")
+                .query((row, n) -> new Kept(row.getLong("version"), row.getString("content")))
+                .optional();
     }
 
-    public void set(String content) {
-        sql.sql("insert into house (only_one, content) values (1, :content)"
-                        + " on conflict (only_one) do update set content = excluded.content")
+    /** @param version it was made on; 0 where there was none. @return the new version; empty if it has moved on */
+    public Optional<Long> set(long version, String content) {
+        if (settings().map(Kept::version).orElse(0L) != version) {
+            return Optional.empty();
+        }
+        long next = Numbers.version();
+        sql.sql("insert into house (only_one, version, content) values (1, :next, :content) on conflict (only_one)"
+                        + " do update set version = excluded.version, content = excluded.content")
+                .param("next", next)
                 .param("content", content)
                 .update();
+        return Optional.of(next);
     }
 }

@@ -2,6 +2,7 @@ package mischung.server.store;
 
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
@@ -33,6 +34,15 @@ public class JobStore {
                 .list();
     }
 
+    /** When the last entry of all jobs was told. */
+    @Transactional(readOnly = true)
+    public Optional<Instant> latest() {
+        return sql.sql("select max(at) from job_entry")
+                .query(String.class)
+                .optional()
+                .map(Instant::parse);
+    }
+
     /** @return its number, one more than the last */
     public long append(long visit, Instant at, String hand, String kind, String body) {
         return sql.sql("""
@@ -42,7 +52,7 @@ public class JobStore {
                         returning number
                         """)
                 .param("visit", visit)
-                .param("at", at.toString())
+                .param("at", Moments.text(at))
                 .param("hand", hand)
                 .param("kind", kind)
                 .param("body", body)

@@ -32,14 +32,19 @@ public class MixStore {
     public record MixedBowl(
             long id, String key, String card, boolean done, OptionalDouble leftGrams, List<Weighing> weighings) {}
 
-    /** One weight: grams above 0 were poured, below 0 taken back. */
-    public record Weighing(long id, int line, double grams, String source, Instant at, String hand) {}
+    /**
+     * One weight: grams above 0 were poured, below 0 taken back.
+     *
+     * @param movedGrams what really left the shelf for it
+     */
+    public record Weighing(
+            long id, int line, double grams, double movedGrams, String source, Instant at, String hand) {}
 
     @Transactional(readOnly = true)
     public List<MixedBowl> bowls(long visit) {
         Map<Long, List<Weighing>> weighings = new HashMap<>();
         sql.sql("""
-                        select w.id, w.bowl_id, w.line, w.grams, w.source, w.at, w.hand
+                        select w.id, w.bowl_id, w.line, w.grams, coalesce(w.moved_grams, 0) as moved, w.source, w.at, w.hand
                           from weighing w join mixed_bowl b on b.id = w.bowl_id where b.visit_id = :visit order by w.id
                         """).param("visit", visit).query(row -> {
             weighings
@@ -48,6 +53,7 @@ public class MixStore {
                             row.getLong("id"),
                             row.getInt("line"),
                             row.getDouble("grams"),
+                            row.getDouble("moved"),
                             row.getString("source"),
                             Instant.parse(row.getString("at")),
                             row.getString("hand")));
@@ -86,8 +92,11 @@ public class MixStore {
                 .single();
     }
 
-    /** @param code of the product whose stock moves; empty for what is not on the shelf */
-    public void weigh(long bowl, int line, double grams, String source, String hand, String code) {
+    /**
+     * @param offTheShelf grams that leave it for this, as far as they are there; below 0 what comes back
+     * @param code of the product whose stock moves; empty for what is not on the shelf
+     */
+    public void weigh(long bowl, int line, double grams, double offTheShelf, String source, String hand, String code) {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         sql.sql("""
                         insert into weighing (bowl_id, line, grams, source, at, hand)
@@ -101,7 +110,12 @@ public class MixStore {
                 .param("hand", hand)
                 .update(key, "id");
         if (!code.isEmpty()) {
-            shelf.take(code, grams, grams < 0 ? "taken back" : "weighed", ClientStore.number(key));
+            long weighing = ClientStore.number(key);
+            double moved = shelf.take(code, offTheShelf, grams < 0 ? "taken back" : "weighed", weighing);
+            sql.sql("update weighing set moved_grams = :moved where id = :id")
+                    .param("moved", moved)
+                    .param("id", weighing)
+                    .update();
         }
     }
 
@@ -123,7 +137,7 @@ public class MixStore {
     }
 
     private String now() {
-        return clock.instant().toString();
+        return Moments.text(clock.instant());
     }
 
     /**

@@ -39,7 +39,7 @@ public class PastStore {
                         """)
                 .param("visit", visit)
                 .param("evidence", evidence)
-                .param("at", clock.instant().toString())
+                .param("at", Moments.text(clock.instant()))
                 .update();
     }
 
@@ -77,7 +77,7 @@ public class PastStore {
     public void forget(String key) {
         sql.sql("insert into forgotten (key, at) values (:key, :at) on conflict (key) do update set at = excluded.at")
                 .param("key", key)
-                .param("at", clock.instant().toString())
+                .param("at", Moments.text(clock.instant()))
                 .update();
     }
 

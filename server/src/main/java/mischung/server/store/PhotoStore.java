@@ -7,7 +7,6 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.jdbc.core.simple.JdbcClient;
-import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -19,8 +18,10 @@ public class PhotoStore {
 
     private final JdbcClient sql;
     private final Clock clock;
+    private final Numbers numbers;
 
-    public PhotoStore(JdbcClient sql, Clock clock) {
+    public PhotoStore(JdbcClient sql, Clock clock, Numbers numbers) {
+        this.numbers = numbers;
         this.sql = sql;
         this.clock = clock;
     }
@@ -48,21 +49,22 @@ public class PhotoStore {
     }
 
     public Photo add(long visitId, String words, int width, int height, byte[] jpeg, byte[] small) {
-        GeneratedKeyHolder key = new GeneratedKeyHolder();
+        long id = numbers.next("photo");
         Instant now = clock.instant();
         sql.sql("""
-                        insert into photo (visit_id, words, width, height, taken_in_at, jpeg, small_jpeg)
-                        values (:visit, :words, :width, :height, :at, :jpeg, :small)
+                        insert into photo (id, visit_id, words, width, height, taken_in_at, jpeg, small_jpeg)
+                        values (:id, :visit, :words, :width, :height, :at, :jpeg, :small)
                         """)
+                .param("id", id)
                 .param("visit", visitId)
                 .param("words", words)
                 .param("width", width)
                 .param("height", height)
-                .param("at", now.toString())
+                .param("at", Moments.text(now))
                 .param("jpeg", jpeg)
                 .param("small", small)
-                .update(key, "id");
-        return new Photo(ClientStore.number(key), visitId, words, width, height, now);
+                .update();
+        return new Photo(id, visitId, words, width, height, now);
     }
 
     @Transactional(readOnly = true)

@@ -114,7 +114,11 @@ public class ShelfStore {
                         ShadeClass.valueOf(shadeClass),
                         row.getDouble("level"),
                         Optional.ofNullable(row.getString("shade_tone")).map(Tone::valueOf),
-                        new Dyes(row.getDouble("yellow"), row.getDouble("red"), row.getDouble("blue")),
+                        new Dyes(
+                                row.getDouble("yellow"),
+                                row.getDouble("red"),
+                                row.getDouble("violet"),
+                                row.getDouble("blue")),
                         row.getDouble("misfit")));
         Product product = new Product(
                 row.getString("code"),
@@ -129,6 +133,41 @@ public class ShelfStore {
                 row.getDouble("pack_price"));
         Stock stock = new Stock(row.getBoolean("counted"), row.getInt("packs"), opened, row.getDouble("low_grams"));
         return new Kept(row.getLong("id"), row.getLong("version"), row.getLong("range_id"), new Item(product, stock));
+    }
+
+    /** A shade as it is written, to be derived from that. */
+    public record Written(long id, String code, ShadeClass of, double level, String tone) {}
+
+    /** Shades that were derived by a model that knew no violet. */
+    @Transactional(readOnly = true)
+    public List<Written> derivedBefore() {
+        return sql.sql("""
+                        select id, code, shade_class, level, tone from product
+                        where shade_class is not null and violet is null order by id
+                        """)
+                .query((row, n) -> new Written(
+                        row.getLong("id"),
+                        row.getString("code"),
+                        ShadeClass.valueOf(row.getString("shade_class")),
+                        row.getDouble("level"),
+                        row.getString("tone")))
+                .list();
+    }
+
+    /** What they hold by the model of now; all of them or none. */
+    public void derivedAgain(Map<Long, Shade> shades) {
+        shades.forEach((id, shade) -> sql.sql("""
+                        update product set yellow = :yellow, red = :red, violet = :violet, blue = :blue, misfit = :misfit
+                        where id = :id
+                        """)
+                .param("id", id)
+                .param("yellow", shade.dyes().yellow())
+                .param("red", shade.dyes().red())
+                .param("violet", shade.dyes().violet())
+                .param("blue", shade.dyes().blue())
+                .param("misfit", shade.misfit())
+                .update());
+        changed();
     }
 
     /** Codes that are taken by products of other ranges than the one named. */
@@ -163,10 +202,10 @@ public class ShelfStore {
         GeneratedKeyHolder key = new GeneratedKeyHolder();
         sql.sql("""
                         insert into product (range_id, position, code, kind, name, shade_class, level, tone, shade_tone, yellow,
-                                             red, blue, misfit, volume, ratio, minutes, pack_grams, pack_price, counted,
+                                             red, violet, blue, misfit, volume, ratio, minutes, pack_grams, pack_price, counted,
                                              packs, low_grams)
                         values (:range, :position, :code, :kind, :name, :shadeClass, :level, :tone, :shadeTone, :yellow,
-                                :red, :blue, :misfit, :volume, :ratio, :minutes, :packGrams, :packPrice, :counted,
+                                :red, :violet, :blue, :misfit, :volume, :ratio, :minutes, :packGrams, :packPrice, :counted,
                                 :packs, :lowGrams)
                         """)
                 .param("range", range)
@@ -180,6 +219,7 @@ public class ShelfStore {
                 .param("shadeTone", shade.flatMap(Shade::tone).map(Tone::name).orElse(null))
                 .param("yellow", shade.map(s -> s.dyes().yellow()).orElse(null))
                 .param("red", shade.map(s -> s.dyes().red()).orElse(null))
+                .param("violet", shade.map(s -> s.dyes().violet()).orElse(null))
                 .param("blue", shade.map(s -> s.dyes().blue()).orElse(null))
                 .param("misfit", shade.map(Shade::misfit).orElse(null))
                 .param("volume", product.volume())
@@ -253,23 +293,26 @@ public class ShelfStore {
         return find(id);
     }
 
-    /** Takes grams out for a weighing, or puts them back if there are less than none. Nothing moves of what is not listed. */
-    void take(String code, double grams, String why, long weighing) {
+    /**
+     * Takes grams out for a weighing, or puts them back if there are less than none. Nothing moves of what is not listed.
+     *
+     * @return what really moved: no more comes off a shelf than is on it
+     */
+    double take(String code, double grams, String why, long weighing) {
         Optional<Long> id = sql.sql("select id from product where code = :code")
                 .param("code", code)
                 .query(Long.class)
                 .optional();
         if (id.isEmpty()) {
-            return;
+            return 0;
         }
         Item item = find(id.get()).orElseThrow().item();
         double pack = item.product().packGrams();
-        setStock(
-                id.get(),
-                grams >= 0
-                        ? item.stock().take(grams, pack).after()
-                        : item.stock().putBack(-grams, pack));
-        move(code, -grams, why, weighing);
+        Stock.Taken taken = item.stock().take(Math.max(0, grams), pack);
+        double moved = grams - taken.missing();
+        setStock(id.get(), grams >= 0 ? taken.after() : item.stock().putBack(-grams, pack));
+        move(code, -moved, why, weighing);
+        return moved;
     }
 
     private void setStock(long id, Stock stock) {
@@ -289,7 +332,7 @@ public class ShelfStore {
     private void move(String code, double grams, String why, @Nullable Long weighing) {
         sql.sql(
                         "insert into stock_move (at, product_code, grams, why, weighing_id) values (:at, :code, :grams, :why, :w)")
-                .param("at", clock.instant().toString())
+                .param("at", Moments.text(clock.instant()))
                 .param("code", code)
                 .param("grams", grams)
                 .param("why", why)

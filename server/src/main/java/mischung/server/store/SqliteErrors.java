@@ -16,7 +16,7 @@ import org.springframework.jdbc.support.SQLExceptionTranslator;
 
 /** SQLite's error codes (sqlite.org, Result and Error Codes) as Spring's exceptions; Spring has no table for them. */
 @Configuration
-class SqliteErrors implements SQLExceptionTranslator {
+public class SqliteErrors implements SQLExceptionTranslator {
     private static final int PRIMARY = 0xff;
 
     @Bean
@@ -24,6 +24,16 @@ class SqliteErrors implements SQLExceptionTranslator {
         JdbcTemplate template = new JdbcTemplate(dataSource);
         template.setExceptionTranslator(this);
         return JdbcClient.create(template);
+    }
+
+    /** What the database says is behind something that went wrong; in general terms where it says nothing. */
+    public static DataAccessException of(Throwable fault) {
+        for (Throwable here = fault; here != null; here = here.getCause()) {
+            if (here instanceof SQLException said) {
+                return new SqliteErrors().translate("transaction", null, said);
+            }
+        }
+        return new DataAccessResourceFailureException("The database does not answer", fault);
     }
 
     @Override

@@ -1,0 +1,61 @@
+package mischung.server.api;
+
+import java.util.List;
+import java.util.Objects;
+import java.util.OptionalLong;
+import mischung.RefusedInput;
+import org.jspecify.annotations.Nullable;
+import org.springframework.context.annotation.Configuration;
+import org.springframework.core.MethodParameter;
+import org.springframework.web.bind.support.WebDataBinderFactory;
+import org.springframework.web.context.request.NativeWebRequest;
+import org.springframework.web.method.support.HandlerMethodArgumentResolver;
+import org.springframework.web.method.support.ModelAndViewContainer;
+import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
+
+/**
+ * How something was sent, by its headers.
+ *
+ * @param key ({@value #KEY}, as in the IETF's draft "The Idempotency-Key HTTP Header Field") told again under it, nothing is
+ *     done again, and the answer is like the first; empty: none
+ * @param last ({@value #LAST}, RFC 9110, 13.1.1) number of the last entry the screen showed; what was pressed on an older
+ *     picture is refused; empty: not said
+ */
+record Sent(String key, OptionalLong last) {
+    static final String KEY = "Idempotency-Key";
+    static final String LAST = "If-Match";
+
+    private static Sent of(@Nullable String key, @Nullable String last) {
+        String entry = Objects.requireNonNullElse(last, "").replace("\"", "");
+        try {
+            return new Sent(
+                    Objects.requireNonNullElse(key, ""),
+                    entry.isEmpty() ? OptionalLong.empty() : OptionalLong.of(Long.parseLong(entry)));
+        } catch (NumberFormatException wrong) {
+            throw new RefusedInput(LAST, entry, "Give the number of the last entry that was shown.");
+        }
+    }
+
+    /** Lets operations ask for it by its type. */
+    @Configuration
+    static class Resolving implements WebMvcConfigurer, HandlerMethodArgumentResolver {
+        @Override
+        public void addArgumentResolvers(List<HandlerMethodArgumentResolver> resolvers) {
+            resolvers.add(this);
+        }
+
+        @Override
+        public boolean supportsParameter(MethodParameter parameter) {
+            return parameter.getParameterType() == Sent.class;
+        }
+
+        @Override
+        public Sent resolveArgument(
+                MethodParameter parameter,
+                @Nullable ModelAndViewContainer container,
+                NativeWebRequest request,
+                @Nullable WebDataBinderFactory factory) {
+            return Sent.of(request.getHeader(KEY), request.getHeader(LAST));
+        }
+    }
+}
