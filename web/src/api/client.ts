@@ -71,12 +71,15 @@ export type AimView = Schemas['AimView'];
 export type PartWishView = Schemas['PartWishView'];
 export type MethodView = Schemas['MethodView'];
 export type RoundView = Schemas['RoundView'];
+export type LightenerView = Schemas['LightenerView'];
+export type LightenersView = Schemas['LightenersView'];
 export type LayingView = Schemas['LayingView'];
 export type PromiseView = Schemas['PromiseView'];
 export type Problem = Schemas['Problem'];
 
 export type Kind = BandView['kind'];
 export type Tone = BandView['tone'];
+export type SecondTone = AimView['second'][number];
 export type Place = ZoneView['place'];
 export type Service = EventView['service'];
 export type Status = CaseFile['status'];

@@ -12,6 +12,7 @@ import {
   type JobView,
   type Kind,
   type Ladder,
+  type LightenersView,
   type LookView,
   type ModelChecks,
   type ModelChoices,
@@ -123,6 +124,14 @@ export function usePlan(id: number, version: number): UseQueryResult<PlanView> {
     queryKey: ['plan', id, version],
     queryFn: ({ signal }) => answered(api.GET('/api/cases/{id}/plan', { params: { path: { id } }, signal })),
     placeholderData: keepPreviousData,
+  });
+}
+
+/** What lightener can be mixed from. */
+export function useLighteners(): UseQueryResult<LightenersView> {
+  return useQuery({
+    queryKey: ['shelf', 'lighteners'],
+    queryFn: () => answered(api.GET('/api/shelf/lighteners')),
   });
 }
 

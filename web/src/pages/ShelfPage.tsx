@@ -12,6 +12,7 @@ import {
 } from '../api/client';
 import { useShelf, useShopping } from '../api/queries';
 import { CountDrawer } from '../parts/CountDrawer';
+import { lightenerWords } from '../parts/LightenerFields';
 import { ProblemNote } from '../parts/ProblemNote';
 import { RangeImport } from '../parts/RangeImport';
 import { Swatch } from '../parts/Swatch';
@@ -235,7 +236,9 @@ function Products({
             render: (_, product) =>
               product.shade[0]
                 ? `${product.shade[0].ratio > 0 ? `1 : ${product.shade[0].ratio}` : 'as it is'} · ${product.shade[0].minutes} min`
-                : '',
+                : product.lightener[0]
+                  ? `1 : ${product.lightener[0].ratio} · ${lightenerWords(product.lightener[0])}`
+                  : '',
           },
           {
             title: 'Pack',

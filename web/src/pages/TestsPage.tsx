@@ -96,6 +96,12 @@ function Known({ tests }: { tests: StrandTestsView }): ReactNode {
           (untested ± {Math.round(100 * one.beforeSpread)} %)
         </span>
       ))}
+      {tests.products.map((one) => (
+        <span key={one.code}>
+          {one.name} on this client <strong>{one.times} ×</strong> its average lift, from {one.tests}{' '}
+          {one.tests === 1 ? 'test' : 'tests'}
+        </span>
+      ))}
     </section>
   );
 }

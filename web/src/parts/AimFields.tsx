@@ -2,6 +2,7 @@ import { Button, ColorPicker, Select } from 'antd';
 import type { ReactNode } from 'react';
 import { answered, api, type AimView, type Tone } from '../api/client';
 import { useLadder, useVocabulary } from '../api/queries';
+import { SecondToneFields } from './SecondToneFields';
 
 interface Props {
   /** What it is the colour of, such as "Wished" or "Root". */
@@ -38,10 +39,19 @@ export function AimFields({ name, aim, onAim, pick }: Props): ReactNode {
         value={aim.tone}
         style={{ width: 130 }}
         listHeight={420}
-        onChange={(tone) => onAim({ ...aim, tone, picked: [] })}
+        onChange={(tone) =>
+          onAim({ ...aim, tone, second: aim.second.filter((other) => other.tone !== tone), picked: [] })
+        }
         options={(vocabulary?.tones ?? [])
           .filter(({ wishable, value }) => wishable || value === aim.tone)
           .map(({ value, words }) => ({ value, label: words }))}
+      />
+      <SecondToneFields
+        name={name}
+        main={aim.tone}
+        tones={(vocabulary?.tones ?? []).filter(({ wishable }) => wishable).map(({ value }) => value)}
+        second={aim.second}
+        onSecond={(second) => onAim({ ...aim, second, picked: [] })}
       />
       {pick && (
         <ColorPicker

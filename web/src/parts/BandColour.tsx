@@ -8,6 +8,7 @@ import { readByEye, withEdge, type BandAt } from '../state/strands';
 import { useBand } from '../state/useBand';
 import { Choice } from './Choice';
 import { DraftField, typedNumber } from './DraftField';
+import { SecondToneFields } from './SecondToneFields';
 import { LadderPicker } from './Ladder';
 
 const GREY_STEPS = [0, 25, 50, 75, 100];
@@ -26,7 +27,9 @@ export function BandColour({ at }: { at: BandAt }): ReactNode {
     vocabulary?.kinds.find(({ value }) => value === kind)?.usualTone ?? 'NATURAL';
   const read = (kind: Kind, level: number): void => {
     const keeps = kind === band.kind || band.tone === usual(kind);
-    set(readByEye(band, { kind, level, ...(keeps ? {} : { tone: usual(kind) }) }));
+    // Another kind of hair may not wear what was seen beside the first tone.
+    const detail = kind === band.kind ? band.detail : { ...band.detail, second: [] };
+    set(readByEye(band, { kind, level, detail, ...(keeps ? {} : { tone: usual(kind) }) }));
   };
   const lift = (by: number): void => set(readByEye(band, { level: band.level + by }), `level ${path}`);
   return (
@@ -70,12 +73,26 @@ export function BandColour({ at }: { at: BandAt }): ReactNode {
       <Choice
         label="Tone"
         value={band.tone}
-        onChoose={(tone) => set(readByEye(band, { tone }))}
+        onChoose={(tone) =>
+          set(
+            readByEye(band, {
+              tone,
+              detail: { ...band.detail, second: band.detail.second.filter((other) => other.tone !== tone) },
+            }),
+          )
+        }
         options={tones.map(({ tone, look: swatch }) => ({
           value: tone,
           label: vocabulary?.tones.find(({ value }) => value === tone)?.words ?? tone,
           colour: swatch.colours[light],
         }))}
+      />
+      <SecondToneFields
+        name="Band"
+        main={band.tone}
+        tones={tones.map(({ tone }) => tone)}
+        second={band.detail.second}
+        onSecond={(second) => set(readByEye(band, { detail: { ...band.detail, second } }))}
       />
       <h3>Grey</h3>
       <div className="grey-line">

@@ -68,7 +68,7 @@ function Additive(props: Props & { card: CardView; products: ProductView[] }): R
   const [grams, setGrams] = useState('');
   const [percent, setPercent] = useState('');
   const some = props.products.filter(({ kind }) =>
-    ['TREATMENT', 'EQUALISER', 'OTHER', 'SHAMPOO'].includes(kind),
+    ['ADDITIVE', 'TREATMENT', 'EQUALISER', 'OTHER', 'SHAMPOO'].includes(kind),
   );
   return (
     <div className="mix-form" role="group" aria-label="Additive">

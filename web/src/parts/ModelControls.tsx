@@ -4,6 +4,7 @@ import type { ModelRun, Vocabulary } from '../api/client';
 import { useModelChoices, useVocabulary } from '../api/queries';
 import { amountWords, withPast, withProduct, type LaidWord } from '../state/modelRun';
 import { halves } from '../state/strands';
+import { LightenerFields } from './LightenerFields';
 import { SelectField } from './SelectField';
 import { SliderField } from './SliderField';
 
@@ -282,6 +283,15 @@ function LiftControls({ run, set }: { run: ModelRun; set: Set }): ReactNode {
   const choices = useModelChoices().data;
   return (
     <>
+      {laid.kind === 'LIGHTENER' && (
+        <div className="pair">
+          <LightenerFields
+            name="the model"
+            lightener={laid.lightener}
+            onLightener={(lightener) => set({ lightener, ratio: lightener[0]?.ratio ?? laid.ratio })}
+          />
+        </div>
+      )}
       <div className="pair">
         <SelectField
           label="Where"

@@ -6,6 +6,7 @@ import { useCase } from '../state/caseContext';
 import { cmWords } from '../state/strands';
 import { AimFields } from './AimFields';
 import { DraftField, typedNumber } from './DraftField';
+import { LightenerFields } from './LightenerFields';
 
 /** The colourist's own route, step by step; everything is computed anew with every change. */
 export function OwnRoute({ zones }: { zones: WorkedZone[] }): ReactNode {
@@ -94,7 +95,12 @@ export function OwnRoute({ zones }: { zones: WorkedZone[] }): ReactNode {
                     {
                       ...action.usual,
                       bands: action.value === 'WAIT' ? [] : all,
-                      aim: { level: content.wish.level, tone: content.wish.tone, picked: [] },
+                      aim: {
+                        level: content.wish.level,
+                        tone: content.wish.tone,
+                        second: content.wish.second,
+                        picked: [],
+                      },
                     },
                   ],
                 },
@@ -178,6 +184,13 @@ function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNod
             value: volume,
             label: `${volume} vol`,
           }))}
+        />
+      )}
+      {laying.action === 'LIGHTEN' && (
+        <LightenerFields
+          name={name}
+          lightener={laying.lightener}
+          onLightener={(lightener) => set({ lightener, ratio: lightener[0]?.ratio ?? laying.ratio })}
         />
       )}
       {action?.lifts && (

@@ -7,6 +7,7 @@ import { asUsual, type Laid } from '../state/modelRun';
 import { cmWords } from '../state/strands';
 import { CautionLine, keyOf } from './Cautions';
 import { DraftField, typedNumber } from './DraftField';
+import { LightenerFields } from './LightenerFields';
 import { SelectField } from './SelectField';
 import { Compared, SeenEditor } from './TestSeen';
 import { serverNow } from '../state/clock';
@@ -126,6 +127,17 @@ export function TestPanel(props: {
           onChange={(warmth) => product({ heat: warmth === 'added' })}
         />
       </div>
+      {test.product.kind === 'LIGHTENER' && (
+        <div className="facts">
+          <LightenerFields
+            name={`panel ${props.number}`}
+            lightener={test.product.lightener}
+            onLightener={(lightener) =>
+              product({ lightener, ratio: lightener[0]?.ratio ?? test.product.ratio })
+            }
+          />
+        </div>
+      )}
       {colours && (
         <div className="facts">
           <SelectField

@@ -12,8 +12,8 @@ export function WishEditor(): ReactNode {
       <AimFields
         name="Wished"
         aim={wish}
-        onAim={({ level, tone, picked }) =>
-          document.edit({ ...state.content, wish: { ...wish, level, tone, picked } })
+        onAim={({ level, tone, second, picked }) =>
+          document.edit({ ...state.content, wish: { ...wish, level, tone, second, picked } })
         }
       />
     </div>

@@ -41,10 +41,12 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
   const { kind } = wish.design;
   const tell = useTell();
   const photographed = async ({ l, a, b }: MeasuredView): Promise<void> => {
-    const { level, tone, picked } = await answered(api.POST('/api/measured-colour', { body: { l, a, b } }));
+    const { level, tone, second, picked } = await answered(
+      api.POST('/api/measured-colour', { body: { l, a, b } }),
+    );
     // What was edited while the answer was on its way stays.
     const now = document.snapshot().content;
-    document.edit({ ...now, wish: { ...now.wish, level, tone, picked } });
+    document.edit({ ...now, wish: { ...now.wish, level, tone, second, picked } });
   };
   const colour = (name: string, of: 'root' | 'ends' | 'pieces'): ReactNode => (
     <AimFields name={name} aim={wish.design[of]} onAim={(aim: AimView) => design({ [of]: aim })} />
@@ -58,7 +60,7 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
             name="Main"
             pick
             aim={wish}
-            onAim={({ level, tone, picked }) => set({ level, tone, picked })}
+            onAim={({ level, tone, second, picked }) => set({ level, tone, second, picked })}
           />
           <Choice
             label="Design"
@@ -153,7 +155,7 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
                     fromCm: 0,
                     toCm: 5,
                     stays: false,
-                    aim: { level: wish.level, tone: wish.tone, picked: [] },
+                    aim: { level: wish.level, tone: wish.tone, second: wish.second, picked: [] },
                   },
                 ],
               })

@@ -359,7 +359,7 @@ export class CaseDocument {
 }
 
 function lookKey(band: BandView): string {
-  const { measured, layers, underFrom, underTo } = band.detail;
+  const { measured, layers, underFrom, underTo, second } = band.detail;
   return JSON.stringify([
     band.kind,
     band.level,
@@ -369,5 +369,6 @@ function lookKey(band: BandView): string {
     layers,
     underFrom,
     underTo,
+    second,
   ]);
 }

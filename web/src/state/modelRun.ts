@@ -30,6 +30,7 @@ export const FIRST_RUN: ModelRun = {
     shadeLevel: 7,
     shadeTone: 'NATURAL',
     hue: 'BLUE',
+    lightener: [],
     clear: 0,
     wetness: 'DRY',
   },

@@ -127,6 +127,7 @@ export const NO_DETAIL: DetailView = {
   layers: 0,
   underFrom: 1,
   underTo: 12,
+  second: [],
   measured: [],
 };
 
@@ -137,7 +138,7 @@ export function withDetail(content: CaseFile, at: BandAt, change: Partial<Detail
 
 /** What the eye reads replaces what was measured before. */
 export function readByEye(band: BandView, change: Partial<BandView>): Partial<BandView> {
-  return { ...change, detail: { ...band.detail, measured: [] } };
+  return { ...change, detail: { ...(change.detail ?? band.detail), measured: [] } };
 }
 
 /** A border this near to the place that was pressed is meant. */
@@ -158,7 +159,7 @@ export function layBand(content: CaseFile, zone: number, cm: number, reading: Pa
         if (b.toCm < to - 1e-6 || b.fromCm >= to - 1e-6) {
           return [b];
         }
-        const laid = { ...b, ...reading, toCm: to, detail: { ...b.detail, measured: [] } };
+        const laid = { ...b, ...reading, toCm: to, detail: { ...b.detail, second: [], measured: [] } };
         return b.toCm > to + 1e-6 ? [laid, { ...b, fromCm: to }] : [laid];
       }),
     };

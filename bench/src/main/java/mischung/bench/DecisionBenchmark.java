@@ -16,6 +16,7 @@ import mischung.hair.Look;
 import mischung.hair.PigmentLine;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.hair.ToneScale;
 import mischung.plan.Desk;
 import mischung.product.ProductRange;
@@ -75,7 +76,7 @@ public class DecisionBenchmark {
                 8,
                 List.of(),
                 1,
-                new Oddness(Oddness.Purpose.TARGET, 7, Tone.BEIGE));
+                new Oddness(Oddness.Purpose.TARGET, 7, ToneMix.of(Tone.BEIGE)));
     }
 
     private Desk desk() {

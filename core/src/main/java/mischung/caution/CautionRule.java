@@ -12,6 +12,7 @@ public enum CautionRule {
     STRENGTH_AFTER("Strength", true),
     STRONG_AT_SCALP("Strong developer at the scalp", true),
     CLEANSE_AT_SCALP("Cleanse mix at the scalp", true),
+    MAKERS_LIMIT("Maker's limit", true),
     UNDER_AGE("Under age", true),
     PREGNANCY("Pregnancy", true),
     MEDICATION("Medication", true),

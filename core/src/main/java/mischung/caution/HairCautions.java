@@ -58,6 +58,18 @@ final class HairCautions {
                     "Off the scalp only: keep it one to two centimetres away (R31).",
                     "Laying it on the mids."));
         }
+        if (work.is(Trait.OFF_SCALP_ONLY) && work.is(Trait.AT_SCALP)) {
+            all.add(Caution.block(
+                    CautionRule.MAKERS_LIMIT,
+                    "Its maker keeps this lightener off the scalp (R59b).",
+                    "A lightener made for the scalp, or keeping it one to two centimetres off."));
+        }
+        if (work.is(Trait.BEYOND_MAKER)) {
+            all.add(Caution.block(
+                    CautionRule.MAKERS_LIMIT,
+                    LevelScale.figure(work.volume()) + " vol is more than its maker allows with this lightener (R59b).",
+                    "A weaker developer, or another lightener."));
+        }
         if (work.is(Trait.COVERAGE) && work.is(Trait.AT_SCALP) && work.volume() >= FIGURES.of("coverage developer")) {
             all.add(Caution.warn(
                     CautionRule.TWENTY_AT_SCALP,

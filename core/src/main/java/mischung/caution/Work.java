@@ -23,6 +23,7 @@ import mischung.plan.Action;
 import mischung.plan.Laying;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.product.Lightener;
 import mischung.product.ShadeClass;
 import mischung.shelf.Kind;
 
@@ -51,6 +52,10 @@ record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasti
         CLEANSE_MIX,
         COVERAGE,
         AT_SCALP,
+        /** Lightener its maker keeps off the scalp. */
+        OFF_SCALP_ONLY,
+        /** Developer beyond what its maker allows with it. */
+        BEYOND_MAKER,
         FOIL_AND_WARMTH,
         /** Bands that drink at once and were not stretched are among them. */
         VERY_POROUS
@@ -139,6 +144,7 @@ record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasti
         } else if (laying.action().lifts()) {
             boolean cleanse = laying.action() == Action.CLEANSE;
             traits.add(Trait.PERSULFATE);
+            make(traits, laying.lightener().orElse(Lightener.PLAIN), laying.volume());
             add(traits, Trait.CLEANSE_MIX, cleanse);
             add(traits, Trait.COLOUR, cleanse);
             add(traits, Trait.OXIDATIVE, cleanse);
@@ -175,6 +181,7 @@ record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasti
             add(traits, Trait.COLOUR, tint);
             add(traits, Trait.OXIDATIVE, tint);
             add(traits, Trait.PERSULFATE, laid.product().takesDye());
+            make(traits, laid.make(), laid.volume());
             add(traits, Trait.CLEANSE_MIX, cleanse);
             setting(traits, laid.setting());
         } else if (change instanceof Application laid) {
@@ -184,6 +191,11 @@ record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasti
             setting(traits, laid.setting());
         }
         return traits;
+    }
+
+    private static void make(Set<Trait> traits, Lightener make, double volume) {
+        add(traits, Trait.OFF_SCALP_ONLY, !make.scalp());
+        add(traits, Trait.BEYOND_MAKER, volume > make.mostVolume());
     }
 
     private static void setting(Set<Trait> traits, Setting setting) {

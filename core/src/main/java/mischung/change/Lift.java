@@ -7,6 +7,7 @@ import mischung.Constants;
 import mischung.hair.ByPorosity;
 import mischung.hair.Canvas;
 import mischung.hair.DyeKind;
+import mischung.hair.Dyes;
 import mischung.hair.Fibre;
 import mischung.hair.Pigment;
 import mischung.hair.Pigments;
@@ -30,6 +31,8 @@ public final class Lift {
     private static final double RESIDUE = FIGURES.of("residue");
     private static final double LADDER_PULL = FIGURES.of("ladder pull");
     private static final double OPENS = FIGURES.of("opens");
+    private static final double COOLS_IN = FIGURES.of("additive cools in");
+    private static final double COOLS_VIOLET = FIGURES.of("additive violet share");
     private static final double LEFT_WARM = FIGURES.of("residue from eumelanin");
     private static final double RATIO_EXPONENT = FIGURES.of("ratio exponent");
     private static final double USUAL_SECTION = FIGURES.of("usual section");
@@ -64,27 +67,39 @@ public final class Lift {
     private Lift() {}
 
     static Canvas on(Canvas canvas, Lightening laid, Factors factors) {
-        double dose = factors.lift() * dose(laid, canvas.fibre());
+        double dose = factors.lift(laid.make().code()) * dose(laid, canvas.fibre());
         Canvas lifted = by(canvas, dose, laid.product().takesDye());
         double cost = factors.damage() * cost(laid, dose, canvas.fibre());
-        return lifted.with(lifted.fibre().spent(cost).openedTo(Math.exp(-OPENS * dose)));
+        Canvas opened = lifted.with(lifted.fibre().spent(cost).openedTo(Math.exp(-OPENS * dose)));
+        return laid.make()
+                .additive()
+                .map(additive -> cooled(opened, additive.cools() * (1 - Math.exp(-laid.minutes() / COOLS_IN))))
+                .orElse(opened);
+    }
+
+    /** Direct dye that lightener does not take, stirred into it. */
+    private static Canvas cooled(Canvas canvas, double amount) {
+        Dyes cool = new Dyes(0, 0, COOLS_VIOLET * amount, (1 - COOLS_VIOLET) * amount);
+        return canvas.with(pigments -> pigments.plus(DyeKind.DIRECT, cool));
     }
 
     /** What a laying of product reaches on such hair, ≥ 0; 1 takes 63 % of the warm residue away. */
     public static double dose(Lightening laid, Fibre fibre) {
         Setting setting = laid.setting();
         LiftProduct product = laid.product();
+        // What is made to be painted dries as little in open air as other lightener under film.
+        Cover cover = laid.make().openAir() && setting.cover() == Cover.OPEN ? Cover.FILM : setting.cover();
         double rate = product.rate(laid.volume())
+                * laid.make().speed()
                 * Math.pow((1 + product.usualRatio()) / (1 + laid.developerPerPowder()), RATIO_EXPONENT)
                 * (setting.place() == Place.MIDS ? 1 : product.dries() ? SCALP : TINT_SCALP)
-                * (product.dries() ? SPEED : TINT_SPEED).get(setting.cover())
+                * (product.dries() ? SPEED : TINT_SPEED).get(cover)
                 * (setting.heat() ? HEAT : 1)
                 * Math.pow(USUAL_SECTION / setting.sectionMm(), SECTION_EXPONENT)
                 * BY_POROSITY.at(fibre.porosity())
                 * BY_THICKNESS.get(fibre.thickness())
                 / (1 + SLOWING_BY_LAYER * fibre.layers());
-        double life =
-                product.life() * (product.dries() ? LIFE.get(setting.cover()) : 1) * (setting.heat() ? HEAT_LIFE : 1);
+        double life = product.life() * (product.dries() ? LIFE.get(cover) : 1) * (setting.heat() ? HEAT_LIFE : 1);
         double minutes = Math.min(laid.minutes(), laid.rewetAt().orElse(laid.minutes()));
         return rate * Math.exp(-laid.ageMinutes() / product.life()) * life * (1 - Math.exp(-minutes / life));
     }
@@ -141,6 +156,7 @@ public final class Lift {
     private static double cost(Lightening laid, double dose, Fibre fibre) {
         return dose
                 * laid.product().cost()
+                * laid.make().harshness()
                 * Math.pow(Math.max(LEAST_VOLUME, laid.volume()) / 30, VOLUME_EXPONENT)
                 * COST_BY_THICKNESS.get(fibre.thickness())
                 * COST_BY_POROSITY.at(fibre.porosity());

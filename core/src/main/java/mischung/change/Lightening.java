@@ -5,6 +5,7 @@ import mischung.RefusedInput;
 import mischung.hair.Canvas;
 import mischung.hair.LevelScale;
 import mischung.product.Developer;
+import mischung.product.Lightener;
 
 /**
  * One laying of a product that lifts. Wiping off and laying fresh product is a second one; product that was re-wetted or
@@ -12,6 +13,7 @@ import mischung.product.Developer;
  *
  * <table>
  * <caption>components</caption>
+ * <tr><td>make</td><td>of lightener; plain powder where another product lifts</td><td></td></tr>
  * <tr><td>volume</td><td>of the developer, blends too</td><td>0–40 vol</td></tr>
  * <tr><td>developerPerPowder</td><td>weight to one weight of powder, cream or tube</td><td>0.5–6</td></tr>
  * <tr><td>minutes</td><td>on the hair</td><td>0–240</td></tr>
@@ -26,7 +28,8 @@ public record Lightening(
         double minutes,
         Setting setting,
         double ageMinutes,
-        OptionalDouble rewetAt)
+        OptionalDouble rewetAt,
+        Lightener make)
         implements Change {
     private static final double LONGEST = 240;
 
@@ -40,27 +43,44 @@ public record Lightening(
         }
     }
 
+    /** Of no make in particular. */
+    public Lightening(
+            LiftProduct product,
+            double volume,
+            double developerPerPowder,
+            double minutes,
+            Setting setting,
+            double ageMinutes,
+            OptionalDouble rewetAt) {
+        this(product, volume, developerPerPowder, minutes, setting, ageMinutes, rewetAt, Lightener.PLAIN);
+    }
+
     /** Fresh product at its usual ratio. */
     public static Lightening of(LiftProduct product, double volume, double minutes, Setting setting) {
         return new Lightening(product, volume, product.usualRatio(), minutes, setting, 0, OptionalDouble.empty());
     }
 
     public Lightening aged(double bowlMinutes) {
-        return new Lightening(product, volume, developerPerPowder, minutes, setting, bowlMinutes, rewetAt);
+        return new Lightening(product, volume, developerPerPowder, minutes, setting, bowlMinutes, rewetAt, make);
     }
 
     public Lightening withVolume(double other) {
-        return new Lightening(product, other, developerPerPowder, minutes, setting, ageMinutes, rewetAt);
+        return new Lightening(product, other, developerPerPowder, minutes, setting, ageMinutes, rewetAt, make);
     }
 
     /** The same, left on so long. */
     public Lightening lasting(double other) {
-        return new Lightening(product, volume, developerPerPowder, other, setting, ageMinutes, rewetAt);
+        return new Lightening(product, volume, developerPerPowder, other, setting, ageMinutes, rewetAt, make);
+    }
+
+    /** The same of another make. */
+    public Lightening of(Lightener other) {
+        return new Lightening(product, volume, developerPerPowder, minutes, setting, ageMinutes, rewetAt, other);
     }
 
     public Lightening rewettedAt(double minute) {
         return new Lightening(
-                product, volume, developerPerPowder, minutes, setting, ageMinutes, OptionalDouble.of(minute));
+                product, volume, developerPerPowder, minutes, setting, ageMinutes, OptionalDouble.of(minute), make);
     }
 
     @Override
@@ -71,12 +91,12 @@ public record Lightening(
     @Override
     public Lightening until(double earlier) {
         return new Lightening(
-                product, volume, developerPerPowder, Math.min(minutes, earlier), setting, ageMinutes, rewetAt);
+                product, volume, developerPerPowder, Math.min(minutes, earlier), setting, ageMinutes, rewetAt, make);
     }
 
     @Override
     public String words() {
-        return product.words() + ", " + LevelScale.figure(volume) + " vol, "
-                + setting.cover().words();
+        return (make.equals(Lightener.PLAIN) ? product.words() : make.words()) + ", " + LevelScale.figure(volume)
+                + " vol, " + setting.cover().words();
     }
 }

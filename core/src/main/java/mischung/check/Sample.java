@@ -14,6 +14,7 @@ import mischung.hair.Porosity;
 import mischung.hair.ReadIn;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.hair.ToneScale;
 import mischung.light.Ciede2000;
 import mischung.product.Shade;
@@ -38,7 +39,10 @@ final class Sample {
 
     /** Dark permanent colour over natural hair, as out of a box. */
     static Canvas boxDyed(double level, double under, double layers) {
-        return ReadIn.of(level, Tone.NATURAL, Past.of(Past.Kind.COLOURED).under(under, under))
+        return ReadIn.of(
+                        level,
+                        ToneMix.of(Tone.NATURAL),
+                        Past.of(Past.Kind.COLOURED).under(under, under))
                 .canvas(Thickness.NORMAL, 1, 0, layers);
     }
 

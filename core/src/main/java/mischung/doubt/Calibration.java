@@ -2,13 +2,16 @@ package mischung.doubt;
 
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import mischung.Constants;
 import mischung.change.Factors;
 import mischung.hair.Canvas;
+import mischung.product.Lightener;
 import org.hipparchus.linear.Array2DRowRealMatrix;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
@@ -33,15 +36,31 @@ public final class Calibration {
     private static final double NUDGE = 1e-3;
     private static final double MOST = Math.log(9);
     private static final double CERTAIN = 1e-8;
+    private static final double MOST_TIMES = 10;
+    private static final double BETWEEN_LIGHTENERS = SPREAD.of("between lighteners");
+    private static final Tried UNTRIED = new Tried("", 0, 0, 0);
 
     private final RealVector mean;
     private final RealMatrix covariance;
     private final int observations;
+    private final Map<String, Tried> tried;
 
-    private Calibration(RealVector mean, RealMatrix covariance, int observations) {
+    /**
+     * What a lightener does on this client beside the client's own factor of lift. Its offset is taken to be independent of
+     * that factor: what the two have in common is left out, so that products can come and go.
+     *
+     * @param name as it was called when it was tried last
+     * @param offset mean of the logarithm
+     * @param variance of it
+     * @param tests it rests on
+     */
+    public record Tried(String name, double offset, double variance, int tests) {}
+
+    private Calibration(RealVector mean, RealMatrix covariance, int observations, Map<String, Tried> tried) {
         this.mean = mean;
         this.covariance = covariance;
         this.observations = observations;
+        this.tried = Map.copyOf(tried);
     }
 
     /** Nothing tested yet. */
@@ -50,7 +69,7 @@ public final class Calibration {
                 .mapToDouble(f -> f.spread() * f.spread())
                 .toArray();
         return new Calibration(
-                new ArrayRealVector(variances.length), MatrixUtils.createRealDiagonalMatrix(variances), 0);
+                new ArrayRealVector(variances.length), MatrixUtils.createRealDiagonalMatrix(variances), 0, Map.of());
     }
 
     static Calibration of(ToDoubleFunction<Factor> mean, ToDoubleFunction<Factor> variance) {
@@ -59,7 +78,8 @@ public final class Calibration {
                 new ArrayRealVector(Arrays.stream(all).mapToDouble(mean).toArray()),
                 MatrixUtils.createRealDiagonalMatrix(
                         Arrays.stream(all).mapToDouble(variance).toArray()),
-                0);
+                0,
+                Map.of());
     }
 
     /** As if it were known for certain: to play through how a head truly is. */
@@ -83,7 +103,31 @@ public final class Calibration {
             Arrays.stream(row).forEach(precision::add);
         }
         return new Evidence(
-                Arrays.stream(shift.toArray()).boxed().toList(), precision, observations - before.observations);
+                Arrays.stream(shift.toArray()).boxed().toList(),
+                precision,
+                observations - before.observations,
+                products(before));
+    }
+
+    private Map<String, Evidence.OfProduct> products(Calibration before) {
+        Map<String, Evidence.OfProduct> all = new HashMap<>();
+        tried.forEach((code, now) -> {
+            Tried then = before.tried.getOrDefault(code, untried(now.name));
+            if (now.tests > then.tests) {
+                all.put(
+                        code,
+                        new Evidence.OfProduct(
+                                now.name,
+                                now.offset / now.variance - then.offset / then.variance,
+                                1 / now.variance - 1 / then.variance,
+                                now.tests - then.tests));
+            }
+        });
+        return all;
+    }
+
+    private static Tried untried(String name) {
+        return new Tried(name, 0, BETWEEN_LIGHTENERS * BETWEEN_LIGHTENERS, 0);
     }
 
     /** With what another visit has taught. */
@@ -105,7 +149,23 @@ public final class Calibration {
             }
         }
         RealMatrix after = MatrixUtils.inverse(precision);
-        return new Calibration(after.operate(shift), after, observations + evidence.observations());
+        return new Calibration(after.operate(shift), after, observations + evidence.observations(), tried(evidence));
+    }
+
+    private Map<String, Tried> tried(Evidence evidence) {
+        Map<String, Tried> all = new HashMap<>(tried);
+        evidence.products().forEach((code, more) -> {
+            Tried before = all.getOrDefault(code, untried(more.name()));
+            double precision = 1 / before.variance + more.precision();
+            all.put(
+                    code,
+                    new Tried(
+                            more.name(),
+                            (before.offset / before.variance + more.shift()) / precision,
+                            1 / precision,
+                            before.tests + more.tests()));
+        });
+        return all;
     }
 
     public int observations() {
@@ -123,6 +183,16 @@ public final class Calibration {
         return factors(mean.add(root.operate(new ArrayRealVector(z))));
     }
 
+    /** Lighteners that were tried on this client, by their codes. */
+    public Map<String, Tried> tried() {
+        return tried;
+    }
+
+    /** Median of what one lightener does on this client, times the average. */
+    public double lift(String lightener) {
+        return factors().lift(lightener);
+    }
+
     /** Median of one factor. */
     public double median(Factor factor) {
         return Math.exp(mean.getEntry(at(factor)));
@@ -135,10 +205,13 @@ public final class Calibration {
 
     /** What this strand test teaches. */
     public Learned learn(StrandTest test) {
-        Sight sight = new Sight(test);
+        Optional<Lightener> make = test.lightener();
+        Tried before = make.map(one -> tried.getOrDefault(one.code(), untried(one.name())))
+                .orElse(UNTRIED);
+        Sight sight = new Sight(test, before.offset);
         RealVector predicted = sight.at(mean);
         RealMatrix slope = sight.slope(mean);
-        RealMatrix noise = sight.noise(mean);
+        RealMatrix noise = sight.noise(mean).add(ofProduct(slope, before.variance));
         RealMatrix doubt =
                 slope.multiply(covariance).multiply(slope.transpose()).add(noise);
         RealVector off = sight.seen().subtract(predicted);
@@ -147,7 +220,9 @@ public final class Calibration {
             double deviation = off.getEntry(i) / Math.sqrt(doubt.getEntry(i, i));
             furthest = Math.abs(deviation) > Math.abs(furthest) ? deviation : furthest;
         }
-        Calibration after = updated(sight, noise);
+        Map<String, Tried> now = new HashMap<>(tried);
+        make.ifPresent(one -> now.put(one.code(), tried(one, before, slope.getEntry(0, at(Factor.LIFT)), off, doubt)));
+        Calibration after = updated(sight, noise, now);
         return new Learned(
                 this,
                 after,
@@ -158,7 +233,23 @@ public final class Calibration {
                 Math.abs(furthest) > SPREAD.of("far outside"));
     }
 
-    private Calibration updated(Sight sight, RealMatrix noise) {
+    /** What the product's own variance adds to what is seen: it enters as the factor of lift does. */
+    private static RealMatrix ofProduct(RealMatrix slope, double variance) {
+        RealMatrix lift = slope.getColumnMatrix(at(Factor.LIFT));
+        return lift.multiply(lift.transpose()).scalarMultiply(variance);
+    }
+
+    /** The product's part of what was off, by its part of the variance; by the level alone. */
+    private static Tried tried(Lightener make, Tried before, double slope, RealVector off, RealMatrix doubt) {
+        double gain = before.variance * slope / doubt.getEntry(0, 0);
+        return new Tried(
+                make.name(),
+                Math.max(-MOST, Math.min(MOST, before.offset + gain * off.getEntry(0))),
+                (1 - gain * slope) * before.variance,
+                before.tests + 1);
+    }
+
+    private Calibration updated(Sight sight, RealMatrix noise, Map<String, Tried> now) {
         RealVector here = mean;
         RealMatrix gain = null;
         RealMatrix slope = null;
@@ -177,10 +268,20 @@ public final class Calibration {
         RealMatrix after = left.multiply(covariance)
                 .multiply(left.transpose())
                 .add(gain.multiply(noise).multiply(gain.transpose()));
-        return new Calibration(here, after, observations + 1);
+        return new Calibration(here, after, observations + 1, now);
     }
 
-    private static Factors factors(RealVector logs) {
+    private Factors factors(RealVector logs) {
+        Factors all = ofHead(logs);
+        if (tried.isEmpty()) {
+            return all;
+        }
+        Map<String, Double> byCode = new HashMap<>();
+        tried.forEach((code, one) -> byCode.put(code, Math.min(MOST_TIMES, all.lift() * Math.exp(one.offset))));
+        return new Factors(all.lift(), all.uptake(), all.removal(), all.damage(), byCode);
+    }
+
+    private static Factors ofHead(RealVector logs) {
         double[] f = logs.map(x -> Math.exp(Math.max(-MOST, Math.min(MOST, x)))).toArray();
         return new Factors(f[at(Factor.LIFT)], f[at(Factor.UPTAKE)], f[at(Factor.REMOVAL)], f[at(Factor.DAMAGE)]);
     }
@@ -202,9 +303,12 @@ public final class Calibration {
     /** What a strand test shows, as a function of the factors' logarithms: the level, and the strength if it was felt. */
     private static final class Sight {
         private final StrandTest test;
+        private final double ofProduct;
 
-        Sight(StrandTest test) {
+        /** @param ofProduct the logarithm by which its lightener is thought to differ from the client's factor of lift */
+        Sight(StrandTest test, double ofProduct) {
             this.test = test;
+            this.ofProduct = Math.exp(ofProduct);
         }
 
         RealVector seen() {
@@ -218,7 +322,10 @@ public final class Calibration {
         }
 
         private RealVector at(RealVector logs, Canvas start) {
-            Canvas end = test.course().on(start, factors(logs));
+            Factors head = ofHead(logs);
+            Factors here = new Factors(
+                    Math.min(MOST_TIMES, head.lift() * ofProduct), head.uptake(), head.removal(), head.damage());
+            Canvas end = test.course().on(start, here);
             return test.felt().isPresent()
                     ? new ArrayRealVector(new double[] {end.level(), end.fibre().integrity()})
                     : new ArrayRealVector(new double[] {end.level()});

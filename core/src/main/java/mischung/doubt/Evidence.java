@@ -2,6 +2,7 @@ package mischung.doubt;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Map;
 import mischung.RefusedInput;
 
 /**
@@ -13,14 +14,24 @@ import mischung.RefusedInput;
  * @param shift one for each factor
  * @param precision row by row
  * @param observations it rests on
+ * @param products the same of each lightener that was tried, by its code
  */
-public record Evidence(List<Double> shift, List<Double> precision, int observations) {
+public record Evidence(List<Double> shift, List<Double> precision, int observations, Map<String, OfProduct> products) {
+    /** Of the logarithm by which a lightener differs from the client's factor of lift. */
+    public record OfProduct(String name, double shift, double precision, int tests) {}
+
     private static final int FACTORS = Factor.values().length;
 
     public static final Evidence NONE =
-            new Evidence(Collections.nCopies(FACTORS, 0.0), Collections.nCopies(FACTORS * FACTORS, 0.0), 0);
+            new Evidence(Collections.nCopies(FACTORS, 0.0), Collections.nCopies(FACTORS * FACTORS, 0.0), 0, Map.of());
+
+    /** Of no product in particular. */
+    public Evidence(List<Double> shift, List<Double> precision, int observations) {
+        this(shift, precision, observations, Map.of());
+    }
 
     public Evidence {
+        products = Map.copyOf(products);
         shift = List.copyOf(shift);
         precision = List.copyOf(precision);
         if (shift.size() != FACTORS || precision.size() != FACTORS * FACTORS) {

@@ -4,8 +4,10 @@ import java.util.Optional;
 import mischung.Constants;
 import mischung.RefusedInput;
 import mischung.change.Course;
+import mischung.change.Lightening;
 import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
+import mischung.product.Lightener;
 
 /**
  * What was done on a hidden strand and what was seen.
@@ -25,6 +27,15 @@ public record StrandTest(Start start, Course course, double seenLevel, double le
     /** Read dry by eye beside the ladder. */
     public static StrandTest byEye(Start start, Course course, double seenLevel) {
         return new StrandTest(start, course, seenLevel, Constants.in("spread").of("seen"), Optional.empty());
+    }
+
+    /** The product it was done with, if it was lightener of a make of its own. */
+    Optional<Lightener> lightener() {
+        return course.changes().stream()
+                .filter(Lightening.class::isInstance)
+                .map(change -> ((Lightening) change).make())
+                .filter(make -> !make.code().isEmpty())
+                .findFirst();
     }
 
     public StrandTest stretched(Elasticity elasticity) {

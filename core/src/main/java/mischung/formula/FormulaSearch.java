@@ -83,7 +83,8 @@ public final class FormulaSearch {
     private double[][] points = {};
 
     /** For each share that is asked for, which of the shades count. */
-    private boolean[][] counted = {};
+    /** How much of each shade falls under each rule on tones, 0–1. */
+    private double[][] counted = {};
 
     private double[] levels = {};
 
@@ -145,10 +146,10 @@ public final class FormulaSearch {
                         .mapToDouble(i -> task.oddness().thin(WholeParts.sharesOf(count)[4 * i + count - 1]))
                         .toArray())
                 .toArray(double[][]::new);
-        this.counted = new boolean[task.shares().size()][shades.size()];
+        this.counted = new double[task.shares().size()][shades.size()];
         for (int share = 0; share < counted.length; share++) {
             for (int shade = 0; shade < shades.size(); shade++) {
-                counted[share][shade] = task.shares().get(share).counts(shades.get(shade));
+                counted[share][shade] = task.shares().get(share).of(shades.get(shade));
             }
         }
     }
@@ -302,10 +303,10 @@ public final class FormulaSearch {
         for (int share = 0; share < counted.length; share++) {
             FormulaTask.ToneShare asked = task.shares().get(share);
             boolean some = false;
-            boolean others = clear && !counted[share][coloured];
+            boolean others = clear && counted[share][coloured] < 1;
             for (int i = 0; i < count; i++) {
-                some |= counted[share][chosen[i]];
-                others |= !counted[share][chosen[i]];
+                some |= counted[share][chosen[i]] > 0;
+                others |= counted[share][chosen[i]] < 1;
             }
             if ((asked.least() > 0 && !some) || (asked.most() < 1 && !others)) {
                 return true;
@@ -489,9 +490,9 @@ public final class FormulaSearch {
             return false;
         }
         for (int share = 0; share < counted.length; share++) {
-            int of = 0;
+            double of = 0;
             for (int i = 0; i < count; i++) {
-                of += counted[share][chosen[i]] ? parts[i] : 0;
+                of += counted[share][chosen[i]] * parts[i];
             }
             FormulaTask.ToneShare asked = task.shares().get(share);
             if (of < asked.least() * total - 1e-9 || of > asked.most() * total + 1e-9) {
@@ -506,9 +507,8 @@ public final class FormulaSearch {
         return mean >= task.darkestMean() - 1e-9
                 && mean <= task.lightestMean() + 1e-9
                 && task.shares().stream().allMatch(share -> {
-                    int of = mix.parts().stream()
-                            .filter(p -> share.counts(p.shade()))
-                            .mapToInt(Mix.Part::parts)
+                    double of = mix.parts().stream()
+                            .mapToDouble(p -> p.parts() * share.of(p.shade()))
                             .sum();
                     return of >= share.least() * mix.totalParts() - 1e-9
                             && of <= share.most() * mix.totalParts() + 1e-9;

@@ -2,7 +2,6 @@ package mischung.formula;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import mischung.change.Application;
 import mischung.change.Factors;
@@ -61,8 +60,14 @@ public record FormulaTask(
     /** Shades of these tones make at least and at most so much of the mix, clear included in the whole. */
     public record ToneShare(Set<Tone> tones, double least, double most) {
         boolean counts(Shade shade) {
-            Optional<Tone> tone = shade.tone();
-            return tone.isPresent() && tones.contains(tone.get());
+            return of(shade) > 0;
+        }
+
+        /** How much of a shade is of these tones, 0–1. */
+        double of(Shade shade) {
+            return shade.tones()
+                    .map(mix -> tones.stream().mapToDouble(mix::share).sum())
+                    .orElse(0.0);
         }
     }
 

@@ -8,6 +8,7 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import mischung.DataFile;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.product.Mix;
 import mischung.product.Shade;
 
@@ -17,9 +18,9 @@ import mischung.product.Shade;
  *
  * @param purpose what the bowl is for
  * @param level the step's own
- * @param tone the one asked for
+ * @param tones those asked for
  */
-public record Oddness(Purpose purpose, double level, Tone tone) {
+public record Oddness(Purpose purpose, double level, ToneMix tones) {
     /** What a bowl is for, as far as it decides what belongs into it. */
     public enum Purpose {
         /** Anything goes: nothing is odd. */
@@ -47,7 +48,7 @@ public record Oddness(Purpose purpose, double level, Tone tone) {
             EnumSet.of(Tone.ASH, Tone.MATTE, Tone.VIOLET, Tone.PEARL, Tone.SILVER, Tone.NATURAL);
 
     /** Nothing is odd. */
-    public static final Oddness NONE = new Oddness(Purpose.FREE, 6, Tone.NATURAL);
+    public static final Oddness NONE = new Oddness(Purpose.FREE, 6, ToneMix.of(Tone.NATURAL));
 
     /** Of a whole mix. */
     double of(Mix mix) {
@@ -70,7 +71,7 @@ public record Oddness(Purpose purpose, double level, Tone tone) {
         if (purpose == Purpose.FREE) {
             return 0;
         }
-        return shade.tone()
+        return shade.tones()
                 .map(of -> (purpose == Purpose.DIRECT ? 0 : depth(shade.level())) + hue(of))
                 .orElseGet(this::clear);
     }
@@ -115,11 +116,17 @@ public record Oddness(Purpose purpose, double level, Tone tone) {
         return FIGURES.get("level off") * off + FIGURES.get("level far off") * Math.max(0, off - 1);
     }
 
+    /** Each tone of a shade by its share in it. */
+    private double hue(ToneMix of) {
+        return of.share(of.main()) * hue(of.main())
+                + of.second().map(other -> other.share() * hue(other.tone())).orElse(0.0);
+    }
+
     private double hue(Tone of) {
-        if (of == tone) {
+        if (tones.any(asked -> asked == of)) {
             return 0;
         }
-        boolean beside = NEIGHBOURS.get(tone).contains(of);
+        boolean beside = tones.any(asked -> NEIGHBOURS.get(asked).contains(of));
         return switch (purpose) {
             case FREE -> 0;
             case FILLER ->

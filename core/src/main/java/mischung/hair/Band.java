@@ -41,12 +41,16 @@ public record Band(
         }
         LevelScale.requireHalves("level", level);
         RefusedInput.within("greyShare", greyShare, 0, 1, "(0.5 is half grey)");
-        if (!kind.tones().contains(tone)) {
+        ToneMix tones = new ToneMix(tone, detail.second());
+        if (tones.any(seen -> !kind.tones().contains(seen))) {
             String possible = kind.tones().stream().map(Tone::words).collect(Collectors.joining(", "));
             String hair = kind.words().substring(0, 1).toUpperCase(Locale.ROOT)
                     + kind.words().substring(1)
                     + (kind == BandKind.DIRECT ? "" : " hair");
-            throw new RefusedInput("tone", tone, hair + " reads " + possible + ".");
+            throw new RefusedInput(
+                    kind.tones().contains(tone) ? "second" : "tone",
+                    kind.tones().contains(tone) ? tones.words() : tone,
+                    hair + " reads " + possible + ".");
         }
     }
 
@@ -71,6 +75,11 @@ public record Band(
      */
     public boolean touchesScalp() {
         return fromCm <= SCALP_CM;
+    }
+
+    /** Its tone as read, with what was seen beside it. */
+    public ToneMix tones() {
+        return new ToneMix(tone, detail.second());
     }
 
     public double lengthCm() {

@@ -13,6 +13,7 @@ import mischung.RefusedInput;
  * <tr><td>density, thickness</td><td>where they differ from the head's</td><td>empty: as the head's</td></tr>
  * <tr><td>layers</td><td>oxidative colour laid over it so far</td><td>0–50</td></tr>
  * <tr><td>underFrom, underTo</td><td>between which levels the hair under the dye may be</td><td>1–12</td></tr>
+ * <tr><td>second</td><td>a tone seen beside the first</td><td>empty: one tone</td></tr>
  * <tr><td>measured</td><td>measurements that replace level and tone</td><td>0–20 of them</td></tr>
  * </table>
  */
@@ -23,6 +24,7 @@ public record BandDetail(
         double layers,
         double underFrom,
         double underTo,
+        Optional<SecondTone> second,
         List<Measured> measured) {
     /** Nothing more than the eye saw. */
     public static final BandDetail NONE = new BandDetail(
@@ -32,6 +34,7 @@ public record BandDetail(
             0,
             LevelScale.DARKEST,
             LevelScale.LIGHTEST,
+            Optional.empty(),
             List.of());
 
     public BandDetail {
@@ -46,15 +49,19 @@ public record BandDetail(
     }
 
     public BandDetail withStretch(Elasticity felt) {
-        return new BandDetail(Optional.of(felt), density, thickness, layers, underFrom, underTo, measured);
+        return new BandDetail(Optional.of(felt), density, thickness, layers, underFrom, underTo, second, measured);
+    }
+
+    public BandDetail withSecond(SecondTone beside) {
+        return new BandDetail(stretch, density, thickness, layers, underFrom, underTo, Optional.of(beside), measured);
     }
 
     public BandDetail withPast(double count, double from, double to) {
-        return new BandDetail(stretch, density, thickness, count, from, to, measured);
+        return new BandDetail(stretch, density, thickness, count, from, to, second, measured);
     }
 
     public BandDetail withMeasured(List<Measured> all) {
-        return new BandDetail(stretch, density, thickness, layers, underFrom, underTo, all);
+        return new BandDetail(stretch, density, thickness, layers, underFrom, underTo, second, all);
     }
 
     /** The mean of the measurements, if there are any. */

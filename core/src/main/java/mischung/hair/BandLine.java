@@ -14,13 +14,16 @@ import mischung.RefusedInput;
  * A strand typed in one line, band by band from the scalp: {@code 6n 5, 8l 13, 9.5l 30, 10lp 38}. Each band is level, letter of
  * what was done ({@code n} natural, {@code l} lightened, {@code c} coloured, {@code d} direct dye), if wanted a tone, {@code p}
  * or {@code pp} for high or very high porosity, and the centimetre where it ends. Tones are their first letters, as many as it
- * takes: {@code a b c g ma mt r v}.
+ * takes: {@code a b c g ma mt r v}; a second one stands behind a plus with its percent, 30 where none is said:
+ * {@code 9l-beige+gold30 20}.
  */
 public final class BandLine {
     private static final Pattern BAND = Pattern.compile(
-            "\\s*(\\d{1,2}(?:[.,]5|½)?)\\s*([nlcd])(?:-([a-z]{1,9}?))?(p{0,2})\\s+(\\d{1,3}(?:[.,]\\d)?)\\s*(?:;|,(?=\\s)|$|\\s(?=\\s*\\d))");
+            "\\s*(\\d{1,2}(?:[.,]5|½)?)\\s*([nlcd])(?:-([a-z]{1,9}?)(?:\\+([a-z]{1,9}?)(\\d{1,2})?)?)?(p{0,2})\\s+(\\d{1,3}(?:[.,]\\d)?)\\s*(?:;|,(?=\\s)|$|\\s(?=\\s*\\d))");
     private static final Map<BandKind, String> LETTERS = new EnumMap<>(
             Map.of(BandKind.NATURAL, "n", BandKind.LIGHTENED, "l", BandKind.COLOURED, "c", BandKind.DIRECT, "d"));
+
+    private static final int PERCENT = 100;
 
     private BandLine() {}
 
@@ -66,16 +69,24 @@ public final class BandLine {
             double level =
                     Double.parseDouble(matcher.group(1).replace("½", ".5").replace(',', '.'));
             Tone tone = matcher.group(3) == null ? kind.usualTone() : tone(kind, matcher.group(3));
-            Porosity porosity = switch (matcher.group(4).length()) {
+            Porosity porosity = switch (matcher.group(6).length()) {
                 case 1 -> Porosity.HIGH;
                 case 2 -> Porosity.VERY_HIGH;
                 default -> Porosity.NORMAL;
             };
-            double to = Double.parseDouble(matcher.group(5).replace(',', '.'));
-            return new Band(from, to, kind, level, tone, porosity, 0);
+            double to = Double.parseDouble(matcher.group(7).replace(',', '.'));
+            Band band = new Band(from, to, kind, level, tone, porosity, 0);
+            return matcher.group(4) == null ? band : band.with(BandDetail.NONE.withSecond(second(kind, matcher)));
         } catch (RefusedInput refused) {
             throw refused.at("band " + (index + 1));
         }
+    }
+
+    private static SecondTone second(BandKind kind, Matcher matcher) {
+        String percent = matcher.group(5);
+        return new SecondTone(
+                tone(kind, matcher.group(4)),
+                percent == null ? SecondTone.USUAL : Double.parseDouble(percent) / PERCENT);
     }
 
     private static BandKind kind(String letter) {
@@ -88,7 +99,7 @@ public final class BandLine {
 
     private static Tone tone(BandKind kind, String letters) {
         return kind.tones().stream()
-                .filter(tone -> tone.words().startsWith(letters) || (tone == Tone.MATTE && letters.equals("mt")))
+                .filter(tone -> letters(tone).startsWith(letters) || (tone == Tone.MATTE && letters.equals("mt")))
                 .findFirst()
                 .orElseThrow(() -> new RefusedInput(
                         "tone",
@@ -103,15 +114,24 @@ public final class BandLine {
     }
 
     private static String words(Band band) {
-        String tone = band.tone() == band.kind().usualTone()
-                ? ""
-                : "-" + band.tone().words().replace(" ", "");
+        String tone =
+                band.tone() == band.kind().usualTone() && band.detail().second().isEmpty()
+                        ? ""
+                        : "-" + letters(band.tone())
+                                + band.detail()
+                                        .second()
+                                        .map(other -> "+" + letters(other.tone()) + Math.round(PERCENT * other.share()))
+                                        .orElse("");
         String porosity = switch (band.porosity()) {
             case HIGH -> "p";
             case VERY_HIGH -> "pp";
             case LOW, NORMAL -> "";
         };
-        return LevelScale.figure(band.level()) + LETTERS.get(band.kind()) + (tone.isEmpty() ? "" : tone) + porosity
-                + " " + LevelScale.figure(band.toCm());
+        return LevelScale.figure(band.level()) + LETTERS.get(band.kind()) + tone + porosity + " "
+                + LevelScale.figure(band.toCm());
+    }
+
+    private static String letters(Tone tone) {
+        return tone.words().replace(" ", "");
     }
 }

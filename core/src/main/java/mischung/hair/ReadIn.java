@@ -59,9 +59,9 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
     public record Explanation(Past.Kind kind, double underLevel, Pigments pigments, double misfit) {}
 
     /** Read by eye. */
-    public static ReadIn of(double level, Tone tone, Past past) {
+    public static ReadIn of(double level, ToneMix tones, Past past) {
         LevelScale.requireHalves("level", level);
-        return of(ToneScale.colourOf(level, tone), past);
+        return of(tones.colourAt(level), past);
     }
 
     /**

@@ -53,8 +53,8 @@ public final class ReadOut {
     }
 
     private static String tone(Band band) {
-        return band.tone() == Tone.AS_LIFTED
+        return band.tones().equals(ToneMix.of(Tone.AS_LIFTED))
                 ? ToneName.contributing(band.level())
-                : band.tone().words();
+                : band.tones().words();
     }
 }

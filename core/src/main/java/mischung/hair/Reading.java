@@ -19,7 +19,7 @@ import mischung.light.Xyz;
  * @param underLevel level of the lifted hair beneath the dye; the level read where there is no dye
  */
 public record Reading(Pigments pigments, double misfit, double underLevel) {
-    private record Asked(BandKind kind, double level, Tone tone) {}
+    private record Asked(BandKind kind, double level, ToneMix tones) {}
 
     private static final Map<Asked, Reading> KNOWN = new ConcurrentHashMap<>();
     private static final int MOST_KEPT = 4096;
@@ -34,14 +34,18 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
     public static final Pigments WHITE_FIBRE = PigmentLine.NATURAL.at(Figures.HAIR.of("white fibre level"));
 
     public static Reading of(BandKind kind, double level, Tone tone) {
-        Asked asked = new Asked(kind, level, tone);
+        return of(kind, level, ToneMix.of(tone));
+    }
+
+    public static Reading of(BandKind kind, double level, ToneMix tones) {
+        Asked asked = new Asked(kind, level, tones);
         Reading kept = KNOWN.get(asked);
         if (kept == null) {
             kept = switch (kind) {
-                case NATURAL -> natural(level, tone);
-                case LIGHTENED -> lightened(level, tone);
+                case NATURAL -> natural(level, tones);
+                case LIGHTENED -> lightened(level, tones);
                 case COLOURED, DIRECT ->
-                    of(ReadIn.of(level, tone, Past.of(kind.past())).best());
+                    of(ReadIn.of(level, tones, Past.of(kind.past())).best());
             };
             if (KNOWN.size() < MOST_KEPT) {
                 KNOWN.put(asked, kept);
@@ -81,9 +85,9 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
             return bestFirst(ReadIn.of(fibres, pastOf(band)));
         }
         if (band.kind() == BandKind.NATURAL || band.kind() == BandKind.LIGHTENED) {
-            return List.of(of(band.kind(), band.level(), band.tone()).pigments);
+            return List.of(of(band.kind(), band.level(), band.tones()).pigments);
         }
-        return bestFirst(ReadIn.of(band.level(), band.tone(), pastOf(band)));
+        return bestFirst(ReadIn.of(band.level(), band.tones(), pastOf(band)));
     }
 
     private static List<Pigments> bestFirst(ReadIn read) {
@@ -96,7 +100,7 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
     private static Past pastOf(Band band) {
         BandDetail detail = band.detail();
         // Hair called lightened may have been toned since; only its colour can tell.
-        Past.Kind kind = band.kind() == BandKind.LIGHTENED && band.tone() != Tone.AS_LIFTED
+        Past.Kind kind = band.kind() == BandKind.LIGHTENED && !band.tones().equals(ToneMix.of(Tone.AS_LIFTED))
                 ? Past.Kind.COLOURED_OVER_LIFTED
                 : band.kind().past();
         return new Past(kind, detail.underFrom(), detail.underTo(), detail.layers());
@@ -130,22 +134,22 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
         return Math.max(0, (mixed - share * white) / (1 - share));
     }
 
-    private static Reading natural(double level, Tone tone) {
-        if (tone == Tone.NATURAL) {
+    private static Reading natural(double level, ToneMix tones) {
+        if (tones.equals(ToneMix.of(Tone.NATURAL))) {
             return new Reading(PigmentLine.NATURAL.at(level), 0, level);
         }
-        return of(ReadIn.asGrown(level, ToneScale.colourOf(level, tone)));
+        return of(ReadIn.asGrown(level, tones.colourAt(level)));
     }
 
     private static Reading of(ReadIn.Explanation way) {
         return new Reading(way.pigments(), way.misfit(), way.underLevel());
     }
 
-    private static Reading lightened(double level, Tone tone) {
-        if (tone == Tone.AS_LIFTED) {
+    private static Reading lightened(double level, ToneMix tones) {
+        if (tones.equals(ToneMix.of(Tone.AS_LIFTED))) {
             return new Reading(PigmentLine.LIFTED.at(level), 0, level);
         }
-        Lab wished = ToneScale.colourOf(level, tone);
+        Lab wished = tones.colourAt(level);
         Pigments bare = PigmentLine.LIFTED.at(level);
         Reading best = new Reading(bare, Ciede2000.between(wished, ReadIn.lab(bare)), level);
         for (double under = level; under <= LevelScale.LIGHTEST && best.misfit > ReadIn.UNSEEN; under += 0.5) {

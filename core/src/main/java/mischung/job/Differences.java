@@ -12,6 +12,7 @@ import mischung.plan.Bowl;
 import mischung.plan.Laying;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.product.Lightener;
 
 /** What one plan does otherwise than another, said so that a hand can follow it. */
 public final class Differences {
@@ -55,7 +56,8 @@ public final class Differences {
                 .filter(laying -> laying.action().lifts())
                 .map(laying -> String.format(
                         Locale.ROOT,
-                        "%s, %s vol, %.0f min",
+                        "%s, %s, %s vol, %.0f min",
+                        laying.lightener().map(Lightener::words).orElse("lightener"),
                         laying.way().words(),
                         LevelScale.figure(laying.volume()),
                         laying.minutes()))
@@ -69,7 +71,8 @@ public final class Differences {
         for (int i = 0; i < Math.min(was.lifts().size(), now.lifts().size()); i++) {
             Laying before = was.lifts().get(i).laying();
             Laying after = now.lifts().get(i).laying();
-            if (before.volume() != after.volume()
+            if (!before.lightener().equals(after.lightener())
+                    || before.volume() != after.volume()
                     || before.times() != after.times()
                     || Math.abs(before.minutes() - after.minutes()) >= WORTH_SAYING) {
                 why.add("Bowl " + was.lifts().get(i).name() + ": " + lift(after) + " instead of " + lift(before) + ".");

@@ -18,6 +18,7 @@ import mischung.plan.Treatment;
 import mischung.product.Blend;
 import mischung.product.Developer;
 import mischung.product.HairAmount;
+import mischung.product.Lightener;
 import mischung.product.Mix;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
@@ -111,14 +112,22 @@ public final class Cards {
             add(lines, lightestTint(), "lightest-series tint", half);
             powder -= half;
         }
-        product(lines, Kind.LIGHTENER, powder);
+        Lightener make = lift.laying().lightener().orElse(Lightener.PLAIN);
+        Optional<Item> named = shelf.item(make.code());
+        add(lines, named.isPresent() ? named : shelf.of(Kind.LIGHTENER), make.name(), powder);
+        make.additive()
+                .ifPresent(additive -> add(
+                        lines,
+                        shelf.item(additive.code()),
+                        additive.name(),
+                        Math.rint(split(lift.totalGrams(), shares, at) * additive.share() * PER_GRAM) / PER_GRAM));
         double volume = Double.isNaN(batch.volume()) ? lift.laying().volume() : batch.volume();
         lines.addAll(developer(volume, split(lift.developerGrams(), shares, at)));
         double mixed = lift.totalGrams() - HairAmount.waste() * lift.laying().times();
         double need = Math.max(0, mixed) / (1 + HairAmount.reserve()) / learned;
         return card(
                 batch,
-                Words.capital(lift.laying().action().words()) + " "
+                (cleanse ? Words.capital(lift.laying().action().words()) : Words.capital(make.words())) + " "
                         + lift.laying().way().words(),
                 need * shares[at],
                 "1 : " + LevelScale.figure(lift.laying().ratio()),

@@ -34,7 +34,7 @@ public record Line(String code, String name, double grams, Role role) {
         Role role = switch (item.product().kind()) {
             case SHADE, LIGHTENER, REMOVER -> Role.BODY;
             case DEVELOPER -> Role.DEVELOPER;
-            case EQUALISER, TREATMENT, SHAMPOO, OTHER -> Role.ADDITIVE;
+            case ADDITIVE, EQUALISER, TREATMENT, SHAMPOO, OTHER -> Role.ADDITIVE;
         };
         return new Line(item.product().code(), item.product().name(), grams, role);
     }

@@ -2,6 +2,7 @@ package mischung.plan;
 
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import mischung.change.Application;
 import mischung.change.Care;
 import mischung.hair.BandRef;
@@ -52,9 +53,9 @@ final class Alone {
     /** The demi shade of the wished tone nearest to the wished level; a maker's usual shade if the range has none. */
     private static Shade plainShade(Desk desk, Aim aim) {
         return desk.range().of(ShadeClass.DEMI).stream()
-                .filter(s -> s.tone().filter(t -> t == aim.tone()).isPresent())
+                .filter(s -> s.tones().equals(Optional.of(aim.tones())))
                 .filter(s -> Math.abs(s.level() - aim.level()) <= 0.5)
                 .min(Comparator.comparingDouble(s -> Math.abs(s.level() - aim.level())))
-                .orElseGet(() -> Shade.derived(ShadeClass.DEMI, aim.level(), aim.tone()));
+                .orElseGet(() -> Shade.derived(ShadeClass.DEMI, aim.level(), aim.tones()));
     }
 }

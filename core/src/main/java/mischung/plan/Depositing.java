@@ -14,6 +14,7 @@ import mischung.hair.BandRef;
 import mischung.hair.LevelScale;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.product.ShadeClass;
 import mischung.school.FillerOn;
 import mischung.school.Hold;
@@ -112,7 +113,7 @@ final class Depositing {
                 // R12: by each part's own tone; parts whose school fills them alike share a bowl.
                 Map<List<FormulaTask.ToneShare>, List<BandRef>> alike = new LinkedHashMap<>();
                 some.forEach(at -> alike.computeIfAbsent(
-                                FillerShares.of(method.filler(), aim(at).tone()), shares -> new ArrayList<>())
+                                FillerShares.of(method.filler(), aim(at).tones()), shares -> new ArrayList<>())
                         .add(at));
                 for (List<BandRef> parts : alike.values().stream()
                         .flatMap(bands -> byLeftover(bands).stream())
@@ -144,7 +145,7 @@ final class Depositing {
         Laying filler = colour(
                 Action.FILL,
                 group,
-                new Aim(LevelScale.inHalves(level), fillerTone(aim(group.get(0)).tone())),
+                new Aim(LevelScale.inHalves(level), fillerTone(aim(group.get(0)).tones())),
                 ShadeClass.DEMI,
                 gentle(porous ? 6 : 10),
                 share);
@@ -160,11 +161,11 @@ final class Depositing {
     }
 
     /** R12: one lighter fills in the target's own direction; the other schools in the warmth of hair lifted so far. */
-    private Tone fillerTone(Tone wished) {
+    private ToneMix fillerTone(ToneMix wished) {
         if (method.filler() != School.ONE_LIGHTER) {
-            return Tone.AS_LIFTED;
+            return ToneMix.of(Tone.AS_LIFTED);
         }
-        return FillerShares.inGold(wished) ? Tone.GOLD : wished == Tone.MAHOGANY ? Tone.BROWN : Tone.NATURAL;
+        return FillerShares.oneLighterTone(wished);
     }
 
     private static double rung(Map<BandRef, List<Double>> rungs, BandRef at, int left) {

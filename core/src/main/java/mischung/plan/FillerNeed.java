@@ -68,7 +68,7 @@ final class FillerNeed {
     FillerNeed(Aim wish) {
         this.wish = wish;
         this.wished = wish.colour();
-        this.plain = Shade.derived(wish.direct() ? ShadeClass.DIRECT : ShadeClass.DEMI, wish.level(), wish.tone());
+        this.plain = Shade.derived(wish.direct() ? ShadeClass.DIRECT : ShadeClass.DEMI, wish.level(), wish.tones());
     }
 
     /**
@@ -304,7 +304,7 @@ final class FillerNeed {
                 String.format(
                         Locale.ROOT,
                         "A demi %s %s laid straight on it would show level %.1f, %s: chroma %.0f where the wish has %.0f.",
-                        wish.tone().words(),
+                        wish.tones().words(),
                         LevelScale.words(wish.level()),
                         look.level(),
                         look.tone(),

@@ -11,6 +11,7 @@ import mischung.change.Wetness;
 import mischung.hair.BandRef;
 import mischung.hair.Tone;
 import mischung.product.Developer;
+import mischung.product.Lightener;
 import mischung.product.Mix;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
@@ -27,6 +28,7 @@ import mischung.wish.Aim;
  * <tr><td>minutes</td><td>it works</td><td>0–120; each round of several</td></tr>
  * <tr><td>ratio</td><td>weight of developer to one of colour or powder</td><td>0–6</td></tr>
  * <tr><td>times</td><td>rounds of remover, fresh layings of lightener</td><td>1–3</td></tr>
+ * <tr><td>lightener</td><td>that lifts; empty: plain powder</td><td></td></tr>
  * <tr><td>aim</td><td>colour a deposit is mixed for</td><td></td></tr>
  * <tr><td>shadeClass</td><td>of a deposit; DEMI where none is made</td><td></td></tr>
  * <tr><td>mix</td><td>fixed by hand; empty: looked for</td><td></td></tr>
@@ -41,6 +43,7 @@ public record Laying(
         double minutes,
         double ratio,
         int times,
+        Optional<Lightener> lightener,
         Optional<Aim> aim,
         ShadeClass shadeClass,
         Wetness wetness,
@@ -118,6 +121,7 @@ public record Laying(
                 1,
                 times,
                 Optional.empty(),
+                Optional.empty(),
                 ShadeClass.DEMI,
                 Wetness.DRY,
                 Optional.empty(),
@@ -133,6 +137,7 @@ public record Laying(
                 0,
                 1,
                 1,
+                Optional.empty(),
                 Optional.empty(),
                 ShadeClass.DEMI,
                 Wetness.DRY,
@@ -151,6 +156,7 @@ public record Laying(
                 ratio,
                 times,
                 Optional.empty(),
+                Optional.empty(),
                 ShadeClass.DEMI,
                 Wetness.DRY,
                 Optional.empty(),
@@ -166,6 +172,7 @@ public record Laying(
                 minutes,
                 of.developerPerColour(),
                 1,
+                Optional.empty(),
                 Optional.of(aim),
                 of,
                 Wetness.DRY,
@@ -184,6 +191,7 @@ public record Laying(
                 Math.rint(share * own.minutes()),
                 own.ratio(),
                 times,
+                lightener,
                 aim,
                 shadeClass,
                 wetness,
@@ -205,32 +213,68 @@ public record Laying(
                 otherMinutes,
                 way.setting(place),
                 0,
-                OptionalDouble.empty());
+                OptionalDouble.empty(),
+                action == Action.CLEANSE ? Lightener.PLAIN : lightener.orElse(Lightener.PLAIN));
+    }
+
+    /** With a lightener of its own, mixed as its maker says. */
+    public Laying by(Lightener make) {
+        return new Laying(
+                action,
+                bands,
+                way,
+                volume,
+                minutes,
+                make.ratio(),
+                times,
+                Optional.of(make),
+                aim,
+                shadeClass,
+                wetness,
+                mix,
+                weeks);
     }
 
     public Laying on(List<BandRef> others) {
-        return new Laying(action, others, way, volume, minutes, ratio, times, aim, shadeClass, wetness, mix, weeks);
+        return new Laying(
+                action, others, way, volume, minutes, ratio, times, lightener, aim, shadeClass, wetness, mix, weeks);
     }
 
     public Laying onHair(Wetness other) {
-        return new Laying(action, bands, way, volume, minutes, ratio, times, aim, shadeClass, other, mix, weeks);
+        return new Laying(
+                action, bands, way, volume, minutes, ratio, times, lightener, aim, shadeClass, other, mix, weeks);
     }
 
     /** So many rounds of it. */
     public Laying times(int rounds) {
-        return new Laying(action, bands, way, volume, minutes, ratio, rounds, aim, shadeClass, wetness, mix, weeks);
+        return new Laying(
+                action, bands, way, volume, minutes, ratio, rounds, lightener, aim, shadeClass, wetness, mix, weeks);
     }
 
     Laying withVolume(double other) {
-        return new Laying(action, bands, way, other, minutes, ratio, times, aim, shadeClass, wetness, mix, weeks);
+        return new Laying(
+                action, bands, way, other, minutes, ratio, times, lightener, aim, shadeClass, wetness, mix, weeks);
     }
 
     public Laying withMinutes(double other) {
-        return new Laying(action, bands, way, volume, other, ratio, times, aim, shadeClass, wetness, mix, weeks);
+        return new Laying(
+                action, bands, way, volume, other, ratio, times, lightener, aim, shadeClass, wetness, mix, weeks);
     }
 
     public Laying with(Mix fixed) {
         return new Laying(
-                action, bands, way, volume, minutes, ratio, times, aim, shadeClass, wetness, Optional.of(fixed), weeks);
+                action,
+                bands,
+                way,
+                volume,
+                minutes,
+                ratio,
+                times,
+                lightener,
+                aim,
+                shadeClass,
+                wetness,
+                Optional.of(fixed),
+                weeks);
     }
 }

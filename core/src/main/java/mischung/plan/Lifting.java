@@ -2,12 +2,16 @@ package mischung.plan;
 
 import java.util.ArrayList;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Predicate;
+import mischung.change.Cover;
 import mischung.change.LiftProduct;
 import mischung.change.Lightening;
 import mischung.change.Place;
@@ -18,6 +22,7 @@ import mischung.hair.DyeKind;
 import mischung.hair.Elasticity;
 import mischung.hair.Porosity;
 import mischung.hair.Thickness;
+import mischung.product.Lightener;
 import mischung.product.ShadeClass;
 import mischung.school.Pull;
 import mischung.wish.Aim;
@@ -41,8 +46,15 @@ final class Lifting {
     private static final double FURTHEST_ABOVE = 2.5;
     private static final double LIGHTEST_CANVAS = 11;
     private static final double LIGHT = 8;
+    private static final double NEARLY = 0.15;
+
+    /** What a harsher lightener, or a second laying, has to gain to be worth it. */
+    private static final double GAINS = 1;
+
+    private static final double LEAST_GAIN = 0.05;
+    private static final double USUAL_VOLUME = 20;
+
     private static final double REFRESHED = 1.5;
-    private static final double RATIO = 2;
 
     /** R39: less than this and a wet strand would hardly return; a little above the line of the stretch test. */
     private static final double LEAST_LEFT = Elasticity.RETURNS_SLOWLY.from() + 0.03;
@@ -51,7 +63,7 @@ final class Lifting {
     private static final double LEAST_LEFT_GENTLY = Elasticity.SPRINGS_BACK.from() + 0.02;
 
     /** What is planned for one band. */
-    record Dose(LiftWay way, double volume, double minutes, int times, double reached) {}
+    record Dose(LiftWay way, Lightener make, double volume, double minutes, int times, double reached) {}
 
     private final Desk desk;
     private final Strategy strategy;
@@ -116,13 +128,20 @@ final class Lifting {
         return hair.after(offScalp(Math.max(SHORTEST, minutes)));
     }
 
-    private static Lightening lightening(LiftWay way, Place place, double volume, double minutes) {
+    private static Lightening lightening(Lightener make, LiftWay way, Place place, double volume, double minutes) {
         return new Lightening(
-                LiftProduct.LIGHTENER, volume, RATIO, minutes, way.setting(place), 0, OptionalDouble.empty());
+                LiftProduct.LIGHTENER,
+                volume,
+                make.ratio(),
+                minutes,
+                way.setting(place),
+                0,
+                OptionalDouble.empty(),
+                make);
     }
 
     private static Lightening offScalp(double minutes) {
-        return lightening(LiftWay.OFF_SCALP, Place.MIDS, 20, minutes);
+        return lightening(Lightener.PLAIN, LiftWay.OFF_SCALP, Place.MIDS, 20, minutes);
     }
 
     /** Least minutes, in steps of a whole minute, to reach a level; the longest there is where it cannot be reached. */
@@ -144,23 +163,75 @@ final class Lifting {
     Dose dose(BandRef at, double goal) {
         LiftWay way = way(at, goal);
         double volume = volume(at, way);
+        Dose best = null;
+        // Hair that is light but strong bears the usual developer in a mild product sooner than a harsh one.
+        boolean stronger = way == LiftWay.REFRESH && !fragile(at) && volume < USUAL_VOLUME;
+        for (Lightener make : suited(at, way, goal)) {
+            for (double tried :
+                    stronger ? new double[] {volume, desk.volumeFor(USUAL_VOLUME)} : new double[] {volume}) {
+                Dose dose = dose(at, goal, way, make, Math.min(tried, make.mostVolume()));
+                boolean reaches = dose.reached() >= goal - NEARLY;
+                if (reaches && dose.times() == 1) {
+                    return dose;
+                }
+                if (best == null
+                        || dose.reached() > best.reached() + (best.reached() >= goal - NEARLY ? GAINS : LEAST_GAIN)) {
+                    best = dose;
+                }
+            }
+        }
+        return Objects.requireNonNull(best);
+    }
+
+    /**
+     * R59b: what touches the scalp must be made for it; weak, light and toned hair gets the mildest that reaches its goal, and
+     * all other hair the quickest. The first of them that does it in one laying is taken.
+     */
+    private List<Lightener> suited(BandRef at, LiftWay way, double goal) {
+        List<Lightener> all = desk.range().lighteners();
+        if (all.isEmpty()) {
+            return List.of(Lightener.PLAIN);
+        }
+        double levels = goal - work.hair(at).level();
+        boolean scalp = desk.head().at(at).touchesScalp();
+        List<Lightener> open = someOf(all, one -> one.openAir() == (way.cover() == Cover.OPEN));
+        List<Lightener> made = someOf(scalp ? someOf(all, Lightener::scalp) : open, one -> one.mostLevels() >= levels);
+        boolean mild = fragile(at)
+                || way == LiftWay.REFRESH
+                || desk.head().band(at).kind().lifted();
+        if (mild) {
+            return made.stream()
+                    .sorted(Comparator.comparingDouble(Lightener::harshness))
+                    .toList();
+        }
+        return made.stream().max(Comparator.comparingDouble(Lightener::speed)).stream()
+                .toList();
+    }
+
+    /** Those for which it holds, or all if it holds for none. */
+    private static List<Lightener> someOf(List<Lightener> all, Predicate<Lightener> which) {
+        List<Lightener> some = all.stream().filter(which).toList();
+        return some.isEmpty() ? all : some;
+    }
+
+    private Dose dose(BandRef at, double goal, LiftWay way, Lightener make, double volume) {
         Place place = desk.head().at(at).place();
         HairState hair = work.hair(at);
         double least = strategy.visits() > 1 ? LEAST_LEFT_GENTLY : LEAST_LEFT;
-        Dose best = new Dose(way, volume, 0, 1, hair.level());
+        Dose best = new Dose(way, make, volume, 0, 1, hair.level());
         for (int times = 1; times <= MOST_LAYINGS; times++) {
             for (double minutes = SHORTEST; minutes <= LONGEST; minutes += STEP) {
                 HairState lifted = hair;
                 for (int i = 0; i < times; i++) {
-                    lifted = lifted.after(lightening(way, place, volume, minutes));
+                    lifted = lifted.after(lightening(make, way, place, volume, minutes));
                 }
                 if (lifted.integrity() < least) {
                     return best;
                 }
-                if (lifted.level() > best.reached() + 0.05) {
-                    best = new Dose(way, volume, minutes, times, lifted.level());
+                if (lifted.level() > best.reached() + LEAST_GAIN) {
+                    best = new Dose(way, make, volume, minutes, times, lifted.level());
                 }
-                if (lifted.level() >= goal - 0.15) {
+                if (lifted.level() >= goal - NEARLY) {
                     return best;
                 }
             }
@@ -192,8 +263,7 @@ final class Lifting {
         HairState hair = work.hair(at);
         Porosity porosity = hair.canvas().fibre().nearestPorosity();
         boolean strong = strategy.method().pull() == Pull.STRONG_AND_SHORT;
-        boolean fragile = hair.integrity() < Elasticity.SPRINGS_BACK.from() || porosity == Porosity.VERY_HIGH;
-        if (fragile || way == LiftWay.REFRESH) {
+        if (fragile(at) || way == LiftWay.REFRESH) {
             return desk.volumeFor(10);
         }
         if (desk.head().at(at).touchesScalp()) {
@@ -209,6 +279,12 @@ final class Lifting {
         return desk.volumeFor(strong || coarse ? 30 : 20);
     }
 
+    private boolean fragile(BandRef at) {
+        HairState hair = work.hair(at);
+        return hair.integrity() < Elasticity.SPRINGS_BACK.from()
+                || hair.canvas().fibre().nearestPorosity() == Porosity.VERY_HIGH;
+    }
+
     /** Old colour in it that a remover could shrink, 0 and more. */
     static double oxidative(HairState hair) {
         return hair.canvas().coloured().dyes(DyeKind.OXIDATIVE).total();
@@ -216,16 +292,21 @@ final class Lifting {
 
     /** Bands that share way, strength and time go into one bowl. */
     List<Laying> layings(Map<BandRef, Double> goals) {
-        record Same(LiftWay way, double volume, double minutes, int times) {}
+        record Same(LiftWay way, Lightener make, double volume, double minutes, int times) {}
         Map<String, List<BandRef>> grouped = new TreeMap<>();
         Map<String, Same> terms = new TreeMap<>();
         goals.forEach((at, goal) -> {
             Dose dose = dose(at, goal);
             if (dose.minutes() >= SHORTEST) {
-                Same same = new Same(dose.way(), dose.volume(), dose.minutes(), dose.times());
+                Same same = new Same(dose.way(), dose.make(), dose.volume(), dose.minutes(), dose.times());
                 // In the order of the ways: band first, root and refreshing last (R35).
                 String key = String.format(
-                        "%d %02.0f %d %03.0f", order(dose.way()), dose.volume(), dose.times(), dose.minutes());
+                        "%d %02.0f %d %03.0f %s",
+                        order(dose.way()),
+                        dose.volume(),
+                        dose.times(),
+                        dose.minutes(),
+                        dose.make().code());
                 grouped.computeIfAbsent(key, k -> new ArrayList<>()).add(at);
                 terms.put(key, same);
             }
@@ -234,7 +315,9 @@ final class Lifting {
         grouped.forEach((key, bands) -> {
             Same same = terms.get(key);
             Collections.sort(bands);
-            all.add(Laying.lift(Action.LIGHTEN, bands, same.way, same.volume, same.minutes, RATIO, same.times));
+            all.add(Laying.lift(
+                            Action.LIGHTEN, bands, same.way, same.volume, same.minutes, same.make.ratio(), same.times)
+                    .by(same.make));
         });
         return all;
     }

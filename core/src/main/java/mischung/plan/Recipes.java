@@ -16,6 +16,7 @@ import mischung.hair.BandRef;
 import mischung.hair.Dyes;
 import mischung.hair.LevelScale;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
@@ -89,7 +90,7 @@ final class Recipes {
                     LevelScale.LIGHTEST,
                     List.of(),
                     1,
-                    new Oddness(Oddness.Purpose.DIRECT, level, aim.tone()),
+                    new Oddness(Oddness.Purpose.DIRECT, level, aim.tones()),
                     desk.calibration().factors());
         }
         boolean filler = laying.action() == Action.FILL;
@@ -119,10 +120,10 @@ final class Recipes {
 
     private static Oddness oddness(Action action, Aim aim, double made) {
         return switch (action) {
-            case FILL -> new Oddness(Oddness.Purpose.FILLER, made, Tone.AS_LIFTED);
-            case NEUTRALISE -> new Oddness(Oddness.Purpose.COUNTER, made, aim.tone());
-            case TONER, GLOSS, PRE_TONE -> new Oddness(Oddness.Purpose.TONER, made, aim.tone());
-            default -> new Oddness(Oddness.Purpose.TARGET, made, aim.tone());
+            case FILL -> new Oddness(Oddness.Purpose.FILLER, made, ToneMix.of(Tone.AS_LIFTED));
+            case NEUTRALISE -> new Oddness(Oddness.Purpose.COUNTER, made, aim.tones());
+            case TONER, GLOSS, PRE_TONE -> new Oddness(Oddness.Purpose.TONER, made, aim.tones());
+            default -> new Oddness(Oddness.Purpose.TARGET, made, aim.tones());
         };
     }
 
@@ -142,18 +143,18 @@ final class Recipes {
                         desk.head()
                                 .at(laying.bands().get(0))
                                 .aim()
-                                .map(Aim::tone)
-                                .orElse(Tone.NATURAL));
+                                .map(Aim::tones)
+                                .orElse(ToneMix.of(Tone.NATURAL)));
             case TARGET, MELT, ROOT_TAP ->
                 school == School.IN_TARGET
-                        ? List.of(FillerShares.WARMTH_IN_TARGET, noneOf(notForCorrecting(aim.tone())))
+                        ? List.of(FillerShares.WARMTH_IN_TARGET, noneOf(notForCorrecting(aim.tones())))
                         : List.of(
-                                new FormulaTask.ToneShare(EnumSet.of(Tone.NATURAL, aim.tone()), MOSTLY_THE_WISH, 1),
-                                noneOf(notForCorrecting(aim.tone())));
+                                new FormulaTask.ToneShare(naturalOr(aim.tones()), MOSTLY_THE_WISH, 1),
+                                noneOf(notForCorrecting(aim.tones())));
             case NEUTRALISE ->
                 school == School.AT_TARGET
                         ? List.of(new FormulaTask.ToneShare(EnumSet.of(Tone.MATTE), MOSTLY_MATTE, 1))
-                        : List.of(noneOf(notForCorrecting(aim.tone())));
+                        : List.of(noneOf(notForCorrecting(aim.tones())));
             case TONER, GLOSS, PRE_TONE -> List.of();
             case TRIM, CLARIFY, EQUALISE, REMOVE, CLEANSE, LIGHTEN, TREATMENT, DRY, WAIT ->
                 throw new IllegalArgumentException("Nothing is mixed for " + laying.action());
@@ -165,10 +166,16 @@ final class Recipes {
     }
 
     /** What is never added to a wish of another tone to correct it: too strong in its own hue. */
-    private static Set<Tone> notForCorrecting(Tone wished) {
+    private static Set<Tone> notForCorrecting(ToneMix wished) {
         Set<Tone> strong = EnumSet.allOf(Tone.class);
         strong.removeIf(tone -> !tone.fashion() && tone != Tone.MAHOGANY && tone != Tone.VIOLET);
-        strong.remove(wished);
+        strong.removeIf(tone -> wished.any(asked -> asked == tone));
         return strong;
+    }
+
+    private static Set<Tone> naturalOr(ToneMix wished) {
+        Set<Tone> tones = EnumSet.of(Tone.NATURAL, wished.main());
+        wished.second().ifPresent(other -> tones.add(other.tone()));
+        return tones;
     }
 }

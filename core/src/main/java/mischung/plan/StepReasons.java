@@ -7,6 +7,7 @@ import mischung.Words;
 import mischung.doubt.LevelRange;
 import mischung.hair.LevelScale;
 import mischung.hair.Porosity;
+import mischung.product.Lightener;
 import mischung.wish.Aim;
 import mischung.wish.WorkedHead;
 
@@ -82,6 +83,18 @@ final class StepReasons {
         return reasons;
     }
 
+    /** What sets it apart from plain powder. */
+    private static String why(Lightener make) {
+        List<String> all = new ArrayList<>();
+        all.add("lifts at " + Words.percent(make.speed()) + " of plain powder's speed");
+        all.add("costs " + Words.percent(make.harshness()) + " of its strength for the same lift");
+        all.add(make.scalp() ? "made for the scalp too" : "off the scalp only");
+        all.add("up to " + LevelScale.figure(make.mostVolume()) + " vol and " + LevelScale.figure(make.mostLevels())
+                + " levels");
+        make.additive().ifPresent(additive -> all.add(additive.name() + " tones a little while it lifts"));
+        return String.join(", ", all);
+    }
+
     List<Reason> lift(Laying laying, Working work) {
         List<Reason> reasons = new ArrayList<>();
         String wished = laying.bands().stream()
@@ -119,6 +132,10 @@ final class StepReasons {
                 Rule.R32,
                 LevelScale.figure(laying.volume()) + " vol for hair with " + Words.percent(weakest(laying, work))
                         + " of its strength."));
+        laying.lightener()
+                .filter(make -> !make.code().isEmpty())
+                .ifPresent(make ->
+                        reasons.add(new Reason(Rule.R59B, Words.capital(make.words()) + ": " + why(make) + ".")));
         if (laying.times() > 1) {
             reasons.add(new Reason(
                     Rule.R36, "Spent product is wiped off and laid fresh, in small new batches; do not re-wet."));

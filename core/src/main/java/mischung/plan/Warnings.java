@@ -12,6 +12,7 @@ import mischung.hair.BandRef;
 import mischung.hair.LevelScale;
 import mischung.hair.Pigment;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.light.Lab;
 import mischung.plan.Warning.Fault;
 import mischung.product.ShadeClass;
@@ -101,14 +102,14 @@ final class Warnings {
     private boolean green(HairState was, HairState is) {
         Lab lab = is.lab();
         Lab wished = laying.aim().orElseThrow().colour();
-        Tone tone = laying.aim().orElseThrow().tone();
+        ToneMix tones = laying.aim().orElseThrow().tones();
         if (laying.aim().orElseThrow().direct()) {
             // What is left of yellow pulls every cool direct colour towards green.
             return lab.chroma() > SEEN_CHROMA
                     && lab.hueDegrees() > GREEN_FROM
                     && wished.hueDegrees() - lab.hueDegrees() > TURNED_GREEN;
         }
-        boolean wantsGreen = WANTS_GREEN.contains(tone);
+        boolean wantsGreen = tones.any(WANTS_GREEN::contains);
         boolean green = lab.hueDegrees() > Math.max(GREEN_FROM, wished.hueDegrees() + 10)
                 && lab.hueDegrees() < GREEN_TO
                 && lab.chroma() > SEEN_CHROMA;

@@ -44,6 +44,11 @@ public final class DirectCanvas {
         return LevelScale.inHalves(Math.max(needed, level));
     }
 
+    /** Whether direct dyes are made in it. */
+    public static boolean knows(Tone tone) {
+        return NEEDED.containsKey(tone);
+    }
+
     private static Map<Tone, NavigableMap<Double, Double>> load() {
         DataFile file = DataFile.of(DirectCanvas.class, "direct-canvas.csv");
         Map<Tone, NavigableMap<Double, Double>> all = new EnumMap<>(Tone.class);

@@ -14,6 +14,7 @@ import mischung.hair.Tone;
  * The shades and developers that can be mixed from.
  *
  * @param setAside shades of the range that are out or not wanted: what a bowl costs in colour is told by them
+ * @param lighteners what lifts, the one used first of all first
  * @param habits how the maker wants each class mixed, where that is not as usual
  */
 public record ProductRange(
@@ -21,6 +22,7 @@ public record ProductRange(
         List<Shade> shades,
         List<Developer> developers,
         List<Shade> setAside,
+        List<Lightener> lighteners,
         Map<ShadeClass, Habit> habits) {
     private static final Map<ShadeClass, List<ShadeClass>> INSTEAD = Map.of(
             ShadeClass.COVERAGE, List.of(ShadeClass.PERMANENT, ShadeClass.DEMI),
@@ -44,11 +46,12 @@ public record ProductRange(
         shades = List.copyOf(shades);
         developers = List.copyOf(developers);
         setAside = List.copyOf(setAside);
+        lighteners = List.copyOf(lighteners);
         habits = Map.copyOf(habits);
     }
 
     public ProductRange(String name, List<Shade> shades, List<Developer> developers) {
-        this(name, shades, developers, List.of(), Map.of());
+        this(name, shades, developers, List.of(), List.of(), Map.of());
     }
 
     public Habit habit(ShadeClass of) {
@@ -58,7 +61,7 @@ public record ProductRange(
 
     /** With other habits. */
     public ProductRange with(Map<ShadeClass, Habit> others) {
-        return new ProductRange(name, shades, developers, setAside, others);
+        return new ProductRange(name, shades, developers, setAside, lighteners, others);
     }
 
     private static final class Demo {
@@ -91,7 +94,7 @@ public record ProductRange(
                 shades.stream().collect(Collectors.partitioningBy(s -> codes.contains(s.code())));
         List<Shade> aside = new ArrayList<>(setAside);
         aside.addAll(parted.getOrDefault(true, List.of()));
-        return new ProductRange(name, parted.getOrDefault(false, List.of()), developers, aside, habits);
+        return new ProductRange(name, parted.getOrDefault(false, List.of()), developers, aside, lighteners, habits);
     }
 
     private static ProductRange load() {
@@ -112,6 +115,6 @@ public record ProductRange(
         for (double volume : DataFile.of(ProductRange.class, "developers.csv").numbers("volume")) {
             developers.add(new Developer(volume));
         }
-        return new ProductRange("Demonstration range", shades, developers);
+        return new ProductRange("Demonstration range", shades, developers, List.of(), Lightener.demo(), Map.of());
     }
 }

@@ -7,18 +7,33 @@ import mischung.hair.Dyes;
 import mischung.hair.LevelScale;
 import mischung.hair.PigmentLine;
 import mischung.hair.Pigments;
+import mischung.hair.SecondTone;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 
 /**
  * A colour out of one tube.
  *
  * @param code our own short form, unique in its range: class, tone and level, such as {@code demi-copper-8}
  * @param level what it is sold as, 1–10
- * @param tone empty for clear
+ * @param tone the one that leads; empty for clear
+ * @param second what lies beside it, of a shade sold as two
  * @param dyes what one part holds, in the unit of {@link Dyes}
  * @param misfit CIEDE2000 between what it is sold as and what it does on the hair it is made for
  */
-public record Shade(String code, ShadeClass shadeClass, double level, Optional<Tone> tone, Dyes dyes, double misfit) {
+public record Shade(
+        String code,
+        ShadeClass shadeClass,
+        double level,
+        Optional<Tone> tone,
+        Optional<SecondTone> second,
+        Dyes dyes,
+        double misfit) {
+    /** Of one tone, or clear. */
+    public Shade(String code, ShadeClass shadeClass, double level, Optional<Tone> tone, Dyes dyes, double misfit) {
+        this(code, shadeClass, level, tone, Optional.empty(), dyes, misfit);
+    }
+
     public static Shade clear(ShadeClass shadeClass) {
         return new Shade(
                 shadeClass.words() + "-clear", shadeClass, LevelScale.LIGHTEST, Optional.empty(), Dyes.NONE, 0);
@@ -43,6 +58,25 @@ public record Shade(String code, ShadeClass shadeClass, double level, Optional<T
         return new Shade(code, shadeClass, level, Optional.of(tone), fit.dyes(), misfit);
     }
 
+    /** The same of one tone or two: what two tubes in one would hold. */
+    public static Shade derived(ShadeClass shadeClass, double level, ToneMix tones) {
+        Shade main = derived(shadeClass, level, tones.main());
+        if (tones.second().isEmpty()) {
+            return main;
+        }
+        SecondTone beside = tones.second().get();
+        Shade other = derived(shadeClass, level, beside.tone());
+        return new Shade(
+                shadeClass.words() + "-" + tones.main().words() + "-"
+                        + beside.tone().words() + "-" + LevelScale.figure(level),
+                shadeClass,
+                level,
+                main.tone,
+                tones.second(),
+                main.dyes.times(1 - beside.share()).plus(other.dyes.times(beside.share())),
+                Math.max(main.misfit, other.misfit));
+    }
+
     /** What it makes of the hair it is made for; clear of hair it is laid on to soften. */
     public Pigments shown() {
         return tone.map(of -> ShadeJob.of(shadeClass, of, level)
@@ -60,12 +94,19 @@ public record Shade(String code, ShadeClass shadeClass, double level, Optional<T
         return misfit > ANOTHER_SHADE;
     }
 
+    /** Its tones; empty for clear. */
+    public Optional<ToneMix> tones() {
+        return tone.map(main -> new ToneMix(main, second));
+    }
+
     public boolean isClear() {
         return tone.isEmpty();
     }
 
-    /** "copper 8", "clear". */
+    /** "copper 8", "copper-gold 8", "clear". */
     public String words() {
-        return tone.map(t -> t.words() + " " + LevelScale.words(level)).orElse("clear");
+        return tone.map(main -> main.words()
+                        + second.map(other -> "-" + other.tone().words()).orElse("") + " " + LevelScale.words(level))
+                .orElse("clear");
     }
 }

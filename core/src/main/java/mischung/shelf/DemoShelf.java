@@ -6,6 +6,7 @@ import java.util.Optional;
 import mischung.DataFile;
 import mischung.hair.LevelScale;
 import mischung.product.Developer;
+import mischung.product.Lightener;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
@@ -68,6 +69,13 @@ public final class DemoShelf {
                 PACKS.number(row, "low_g"));
     }
 
+    private static Lightener lightener(String code) {
+        return ProductRange.demo().lighteners().stream()
+                .filter(one -> one.code().equals(code))
+                .findFirst()
+                .orElseThrow();
+    }
+
     private static Item item(int row, Kind kind, String code, String name, Optional<Shade> shade, double volume) {
         ProductRange.Habit habit = shade.map(s -> ProductRange.demo().habit(s.shadeClass()))
                 .orElseGet(() -> new ProductRange.Habit(PACKS.number(row, "ratio"), PACKS.number(row, "minutes")));
@@ -81,6 +89,11 @@ public final class DemoShelf {
                         shade.map(ShelfFile::toneOf).orElse(""),
                         volume,
                         habit,
+                        kind == Kind.LIGHTENER ? Optional.of(lightener(code)) : Optional.empty(),
+                        kind == Kind.ADDITIVE
+                                ? Optional.of(new Lightener.Additive(
+                                        code, name, PACKS.number(row, "cools"), PACKS.number(row, "share")))
+                                : Optional.empty(),
                         PACKS.number(row, "pack_g"),
                         PACKS.number(row, "pack_price")),
                 stock(row));

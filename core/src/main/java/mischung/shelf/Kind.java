@@ -5,6 +5,8 @@ public enum Kind {
     SHADE("shade"),
     DEVELOPER("developer"),
     LIGHTENER("lightener"),
+    /** Stirred into lightener. */
+    ADDITIVE("additive"),
     REMOVER("remover"),
     /** Evens porosity before colour. */
     EQUALISER("equaliser"),

@@ -3,6 +3,7 @@ package mischung.shelf;
 import java.util.Optional;
 import mischung.RefusedInput;
 import mischung.product.Developer;
+import mischung.product.Lightener;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 
@@ -18,6 +19,8 @@ import mischung.product.Shade;
  * <tr><td>tone</td><td>of a SHADE as the house wrote it: see {@link ShelfFile}</td><td>up to 80 characters</td></tr>
  * <tr><td>volume</td><td>of a DEVELOPER, 0 otherwise</td><td>0–40 vol</td></tr>
  * <tr><td>habit</td><td>how a SHADE is made to be mixed and left</td><td></td></tr>
+ * <tr><td>lightener</td><td>what a LIGHTENER does of its own</td><td></td></tr>
+ * <tr><td>additive</td><td>what an ADDITIVE does in lightener</td><td></td></tr>
  * <tr><td>packGrams</td><td>in one full pack</td><td>1–20 000 g</td></tr>
  * <tr><td>packPrice</td><td>in the house's money</td><td>0–100 000</td></tr>
  * </table>
@@ -31,6 +34,8 @@ public record Product(
         String tone,
         double volume,
         ProductRange.Habit habit,
+        Optional<Lightener> lightener,
+        Optional<Lightener.Additive> additive,
         double packGrams,
         double packPrice) {
     private static final int LONGEST_CODE = 40;
@@ -43,11 +48,42 @@ public record Product(
         if ((kind == Kind.SHADE) != shade.isPresent()) {
             throw new RefusedInput("kind", kind.words(), "A shade has a colour, and nothing else has.");
         }
+        if ((kind == Kind.LIGHTENER) != lightener.isPresent() || (kind == Kind.ADDITIVE) != additive.isPresent()) {
+            throw new RefusedInput(
+                    "kind", kind.words(), "A lightener or an additive has figures of its own, and nothing else has.");
+        }
         Developer.requireForHair(volume);
         RefusedInput.within("ratio", habit.ratio(), 0, 6, "to 1");
         RefusedInput.within("minutes", habit.minutes(), 1, 120, "min");
         RefusedInput.within("pack_g", packGrams, 1, 20_000, "g");
         RefusedInput.within("pack_price", packPrice, 0, 100_000, "");
+    }
+
+    /** What is neither lightener nor additive. */
+    public Product(
+            String code,
+            String range,
+            Kind kind,
+            String name,
+            Optional<Shade> shade,
+            String tone,
+            double volume,
+            ProductRange.Habit habit,
+            double packGrams,
+            double packPrice) {
+        this(
+                code,
+                range,
+                kind,
+                name,
+                shade,
+                tone,
+                volume,
+                habit,
+                Optional.empty(),
+                Optional.empty(),
+                packGrams,
+                packPrice);
     }
 
     private static String line(String field, String text, int longest) {

@@ -11,6 +11,7 @@ import java.util.Set;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import mischung.product.Developer;
+import mischung.product.Lightener;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
@@ -92,7 +93,31 @@ public record Shelf(List<Item> items) {
                 .map(Developer::new)
                 .toList();
         return new ProductRange(
-                items.isEmpty() ? "Empty shelf" : items.get(0).product().range(), shades, developers, out, habits);
+                items.isEmpty() ? "Empty shelf" : items.get(0).product().range(),
+                shades,
+                developers,
+                out,
+                lighteners(kept),
+                habits);
+    }
+
+    /** What lifts, of all ranges; what is out only if there is nothing else. */
+    public List<Lightener> lighteners(Set<String> kept) {
+        List<Item> all = items.stream()
+                .filter(item -> item.product().lightener().isPresent())
+                .toList();
+        List<Item> there = all.stream()
+                .filter(item -> !item.out() || kept.contains(item.product().code()))
+                .toList();
+        return (there.isEmpty() ? all : there)
+                .stream().flatMap(item -> item.product().lightener().stream()).toList();
+    }
+
+    /** What can be stirred into lightener. */
+    public List<Lightener.Additive> additives() {
+        return items.stream()
+                .flatMap(item -> item.product().additive().stream())
+                .toList();
     }
 
     /** One ratio and one time for a class, those most of its shades have: a bowl can have only one of each. */

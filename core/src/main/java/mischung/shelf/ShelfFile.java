@@ -15,8 +15,11 @@ import java.util.stream.Collectors;
 import mischung.RefusedInput;
 import mischung.hair.Dyes;
 import mischung.hair.LevelScale;
+import mischung.hair.SecondTone;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.light.Lab;
+import mischung.product.Lightener;
 import mischung.product.Mix;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
@@ -44,9 +47,19 @@ public final class ShelfFile {
             "pack_price",
             "packs",
             "opened_g",
-            "low_g");
+            "low_g",
+            "speed",
+            "harshness",
+            "most_volume",
+            "most_levels",
+            "scalp",
+            "open_air",
+            "cools",
+            "share");
 
     private static final String CLEAR = "clear";
+    private static final String YES = "yes";
+    private static final String NO = "no";
     private static final double LIGHTEST_SHADE = 10;
     private static final String NUMBER = "(-?\\d{1,3}(?:\\.\\d{1,4})?)";
     private static final Pattern SWATCH = Pattern.compile("lab " + NUMBER + " " + NUMBER + " " + NUMBER);
@@ -90,9 +103,44 @@ public final class ShelfFile {
                 new ProductRange.Habit(
                         number("ratio", cell.apply("ratio"), usual.ratio()),
                         number("minutes", cell.apply("minutes"), usual.minutes())),
+                kind == Kind.LIGHTENER ? Optional.of(lightener(code, name, cell)) : Optional.empty(),
+                kind == Kind.ADDITIVE ? Optional.of(additive(code, name, cell)) : Optional.empty(),
                 number("pack_g", cell.apply("pack_g")),
                 number("pack_price", cell.apply("pack_price"), 0));
         return new Item(product, stock(cell, product.packGrams()));
+    }
+
+    /** What is not said is as of plain powder; what a file says nothing of may touch the scalp, up to 20 vol. */
+    private static Lightener lightener(String code, String name, UnaryOperator<String> cell) {
+        Lightener plain = Lightener.PLAIN;
+        return new Lightener(
+                code,
+                name.isBlank() ? code : name.strip(),
+                number("ratio", cell.apply("ratio"), plain.ratio()),
+                number("speed", cell.apply("speed"), plain.speed()),
+                number("harshness", cell.apply("harshness"), plain.harshness()),
+                number("most_volume", cell.apply("most_volume"), plain.mostVolume()),
+                number("most_levels", cell.apply("most_levels"), plain.mostLevels()),
+                yes("scalp", cell.apply("scalp"), plain.scalp()),
+                yes("open_air", cell.apply("open_air"), plain.openAir()),
+                Optional.empty());
+    }
+
+    private static Lightener.Additive additive(String code, String name, UnaryOperator<String> cell) {
+        return new Lightener.Additive(
+                code,
+                name.isBlank() ? code : name.strip(),
+                number("cools", cell.apply("cools")),
+                number("share", cell.apply("share")));
+    }
+
+    private static boolean yes(String column, String cell, boolean empty) {
+        return switch (cell.strip().toLowerCase(Locale.ROOT)) {
+            case "" -> empty;
+            case YES -> true;
+            case NO -> false;
+            default -> throw new RefusedInput(column, cell, "Give yes or no.");
+        };
     }
 
     private static Stock stock(UnaryOperator<String> cell, double packGrams) {
@@ -155,14 +203,30 @@ public final class ShelfFile {
             parts.add(new Mix.Part(DERIVED.computeIfAbsent(wanted, Wanted::derived), parts(words.group(1))));
         }
         Mix mix = mixed(tone, parts);
-        Tone main = parts.stream()
-                .max(Comparator.comparingInt(Mix.Part::parts))
-                .flatMap(part -> part.shade().tone())
-                .orElseThrow();
         Dyes dyes = mix.dyes();
         double misfit =
                 parts.stream().mapToDouble(part -> part.shade().misfit()).max().orElse(0);
-        return new Shade(code, of, level, Optional.of(main), dyes, misfit);
+        ToneMix tones = tonesOf(parts);
+        return new Shade(code, of, level, Optional.of(tones.main()), tones.second(), dyes, misfit);
+    }
+
+    /** Named by the two there is most of. */
+    private static ToneMix tonesOf(List<Mix.Part> parts) {
+        List<Mix.Part> most = parts.stream()
+                .sorted(Comparator.comparingInt(Mix.Part::parts).reversed())
+                .toList();
+        double total = parts.stream().mapToInt(Mix.Part::parts).sum();
+        Optional<SecondTone> second = most.stream()
+                .skip(1)
+                .findFirst()
+                .filter(part -> part.parts() / total >= SecondTone.LEAST)
+                .map(part -> new SecondTone(part.shade().tone().orElseThrow(), part.parts() / total));
+        return new ToneMix(most.get(0).shade().tone().orElseThrow(), second);
+    }
+
+    /** The second tone of a shade that was written as parts; a pair of words alone costs nothing to read. */
+    public static Optional<SecondTone> secondOf(ShadeClass of, double level, String tone) {
+        return tone.contains("+") ? shade("", of, level, tone).second() : Optional.empty();
     }
 
     private static int parts(String digit) {
@@ -208,7 +272,8 @@ public final class ShelfFile {
     }
 
     private static Shade coded(String code, Shade shade) {
-        return new Shade(code, shade.shadeClass(), shade.level(), shade.tone(), shade.dyes(), shade.misfit());
+        return new Shade(
+                code, shade.shadeClass(), shade.level(), shade.tone(), shade.second(), shade.dyes(), shade.misfit());
     }
 
     private static <E extends Enum<E>> E named(String column, String cell, E[] all) {
@@ -246,6 +311,8 @@ public final class ShelfFile {
         Product product = item.product();
         Optional<Shade> shade = product.shade();
         Stock stock = item.stock();
+        Optional<Lightener> lifts = product.lightener();
+        Optional<Lightener.Additive> cools = product.additive();
         return List.of(
                 product.kind().name().toLowerCase(Locale.ROOT),
                 product.code(),
@@ -254,13 +321,21 @@ public final class ShelfFile {
                 shade.filter(s -> !s.isClear()).map(s -> plain(s.level())).orElse(""),
                 product.tone(),
                 product.kind() == Kind.DEVELOPER ? plain(product.volume()) : "",
-                shade.isPresent() ? plain(product.habit().ratio()) : "",
+                shade.isPresent() || lifts.isPresent() ? plain(product.habit().ratio()) : "",
                 shade.isPresent() ? plain(product.habit().minutes()) : "",
                 plain(product.packGrams()),
                 plain(product.packPrice()),
                 stock.counted() ? Integer.toString(stock.packs()) : "",
                 stock.opened().stream().map(ShelfFile::plain).collect(Collectors.joining(" ")),
-                plain(stock.lowGrams()));
+                plain(stock.lowGrams()),
+                lifts.map(one -> plain(one.speed())).orElse(""),
+                lifts.map(one -> plain(one.harshness())).orElse(""),
+                lifts.map(one -> plain(one.mostVolume())).orElse(""),
+                lifts.map(one -> plain(one.mostLevels())).orElse(""),
+                lifts.map(one -> one.scalp() ? YES : NO).orElse(""),
+                lifts.map(one -> one.openAir() ? YES : NO).orElse(""),
+                cools.map(one -> Double.toString(one.cools())).orElse(""),
+                cools.map(one -> Double.toString(one.share())).orElse(""));
     }
 
     private static String plain(double value) {

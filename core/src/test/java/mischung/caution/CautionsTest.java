@@ -43,6 +43,7 @@ import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
 import mischung.product.DirectHue;
+import mischung.product.Lightener;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
 import mischung.school.School;
@@ -471,6 +472,10 @@ class CautionsTest {
         List<Caution> all =
                 new ArrayList<>(before(bad, Lightening.of(LiftProduct.CLEANSE_MIX, 40, 60, hot), weak, true));
         all.addAll(before(bad, COLOUR, weak.with(BandDetail.NONE), true));
+        Lightener offScalp = new Lightener("x", "powder", 2, 1, 1, 20, 8, false, false, Optional.empty());
+        all.addAll(before(bad, Lightening.of(LiftProduct.LIGHTENER, 30, 10, hot).of(offScalp), weak, true));
+        assertThat(all.stream().filter(c -> c.rule() == CautionRule.MAKERS_LIMIT))
+                .hasSize(2);
         all.forEach(c -> said.add(c.rule()));
         assertThat(said).containsExactlyInAnyOrder(CautionRule.values());
         assertThat(all).allSatisfy(c -> {

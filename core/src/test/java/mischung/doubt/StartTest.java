@@ -22,6 +22,7 @@ import mischung.hair.Porosity;
 import mischung.hair.ReadIn;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.product.ShadeClass;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -32,7 +33,7 @@ class StartTest {
     private static final Course REMOVER = Course.of(RemoverRound.USUAL);
 
     private static Start brown(Past past) {
-        return Start.of(ReadIn.of(4, Tone.NATURAL, past), Thickness.NORMAL, 1, 0, past.layers());
+        return Start.of(ReadIn.of(4, ToneMix.of(Tone.NATURAL), past), Thickness.NORMAL, 1, 0, past.layers());
     }
 
     private static double width(Start start, Course course, Calibration known) {
@@ -52,7 +53,7 @@ class StartTest {
 
     @Test
     void drawsComeFromEveryExplanationThatLooksAlike() {
-        ReadIn read = ReadIn.of(4, Tone.NATURAL, Past.of(Past.Kind.COLOURED_OVER_LIFTED));
+        ReadIn read = ReadIn.of(4, ToneMix.of(Tone.NATURAL), Past.of(Past.Kind.COLOURED_OVER_LIFTED));
         assertThat(read.alike().size()).isGreaterThan(3);
         Start start = Start.of(read, Thickness.NORMAL, 1, 0, 1);
         Set<Canvas> different = List.of(0.01, 0.3, 0.6, 0.99).stream()

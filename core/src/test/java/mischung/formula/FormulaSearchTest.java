@@ -16,6 +16,7 @@ import mischung.hair.PigmentLine;
 import mischung.hair.Porosity;
 import mischung.hair.Tint;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.hair.ToneScale;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
@@ -83,7 +84,7 @@ class FormulaSearchTest {
                 level + WINDOW,
                 List.of(),
                 1,
-                random.nextInt(4) == 0 ? Oddness.NONE : new Oddness(Oddness.Purpose.TARGET, level, tone));
+                random.nextInt(4) == 0 ? Oddness.NONE : new Oddness(Oddness.Purpose.TARGET, level, ToneMix.of(tone)));
         return new Asked(canvas, task, aim);
     }
 
@@ -166,7 +167,7 @@ class FormulaSearchTest {
                             new FormulaTask.ToneShare(Set.of(Tone.COPPER), 0.1, 0.4),
                             new FormulaTask.ToneShare(Set.of(Tone.NATURAL), 0.1, 0.25)),
                     1,
-                    new Oddness(Oddness.Purpose.FILLER, level, Tone.AS_LIFTED));
+                    new Oddness(Oddness.Purpose.FILLER, level, ToneMix.of(Tone.AS_LIFTED)));
             assertThat(FormulaSearch.best(filler).withinRules()).as("%s", level).isTrue();
         }
     }

@@ -41,12 +41,13 @@ class ReadInTest {
     /** A brown can be natural hair, or colour over many sorts of hair; without a history they cannot be told apart. */
     @Test
     void withoutAHistoryDyeCannotBeToldFromNaturalPigment() {
-        ReadIn read = ReadIn.of(5, Tone.NATURAL, Past.of(Past.Kind.UNKNOWN));
+        ReadIn read = ReadIn.of(5, ToneMix.of(Tone.NATURAL), Past.of(Past.Kind.UNKNOWN));
         assertThat(read.alike().stream().map(ReadIn.Explanation::kind))
                 .contains(Past.Kind.AS_GROWN, Past.Kind.COLOURED, Past.Kind.COLOURED_OVER_LIFTED);
         assertThat(read.underTo() - read.underFrom()).isGreaterThan(2);
         assertThat(read.words()).contains("as it grew", ", or ", "colour over natural hair of level");
-        ReadIn known = ReadIn.of(5, Tone.NATURAL, Past.of(Past.Kind.COLOURED).under(6, 7));
+        ReadIn known = ReadIn.of(
+                5, ToneMix.of(Tone.NATURAL), Past.of(Past.Kind.COLOURED).under(6, 7));
         assertThat(known.underFrom()).isGreaterThanOrEqualTo(6);
         assertThat(known.underTo()).isLessThanOrEqualTo(7);
         assertThat(known.words()).startsWith("colour over natural hair");
@@ -55,7 +56,7 @@ class ReadInTest {
     @ParameterizedTest
     @EnumSource(Past.Kind.class)
     void everyHistoryExplainsABrown(Past.Kind kind) {
-        ReadIn read = ReadIn.of(5, Tone.NATURAL, Past.of(kind));
+        ReadIn read = ReadIn.of(5, ToneMix.of(Tone.NATURAL), Past.of(kind));
         assertThat(read.best().pigments()).isNotNull();
         assertThat(lab(read.best().pigments()).l()).isCloseTo(LevelScale.lightnessOf(5), within(2.5));
         assertThat(read.alike()).contains(read.best());
@@ -65,7 +66,7 @@ class ReadInTest {
     @ParameterizedTest
     @CsvSource({"3, NATURAL, AS_GROWN", "8, NATURAL, AS_GROWN", "6, AS_LIFTED, LIFTED", "10, AS_LIFTED, LIFTED"})
     void theLinesExplainThemselves(double level, Tone tone, Past.Kind kind) {
-        assertThat(ReadIn.of(level, tone, Past.of(kind)).misfit()).isLessThan(0.05);
+        assertThat(ReadIn.of(level, ToneMix.of(tone), Past.of(kind)).misfit()).isLessThan(0.05);
     }
 
     @ParameterizedTest
@@ -83,7 +84,7 @@ class ReadInTest {
         assertThatThrownBy(() -> Past.of(Past.Kind.COLOURED).under(Double.NaN, 6))
                 .hasMessageContaining("underFrom");
         assertThatThrownBy(() -> Past.of(Past.Kind.COLOURED).withLayers(-1)).hasMessageContaining("layers");
-        assertThatThrownBy(() -> ReadIn.of(6.3, Tone.NATURAL, Past.of(Past.Kind.AS_GROWN)))
+        assertThatThrownBy(() -> ReadIn.of(6.3, ToneMix.of(Tone.NATURAL), Past.of(Past.Kind.AS_GROWN)))
                 .hasMessageContaining("level");
     }
 

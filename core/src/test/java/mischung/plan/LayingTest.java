@@ -31,6 +31,7 @@ class LayingTest {
                 minutes,
                 ratio,
                 times,
+                Optional.empty(),
                 Optional.of(AIM),
                 ShadeClass.DEMI,
                 Wetness.DRY,

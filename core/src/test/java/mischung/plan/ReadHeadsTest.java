@@ -119,7 +119,14 @@ class ReadHeadsTest {
     @Test
     void thinEndsNeedLessThanTheHeadAtLarge() {
         BandDetail thin = new BandDetail(
-                Optional.empty(), Optional.of(Density.THIN), Optional.of(Thickness.FINE), 0, 1, 12, List.of());
+                Optional.empty(),
+                Optional.of(Density.THIN),
+                Optional.of(Thickness.FINE),
+                0,
+                1,
+                12,
+                Optional.empty(),
+                List.of());
         Band ends = new Band(0, 20, BandKind.LIGHTENED, 10, Tone.AS_LIFTED, Porosity.HIGH, 0);
         double usual = HairAmount.mixGrams(Heads.of(List.of(ends)), List.of(new BandRef(0, 0)));
         double less = HairAmount.mixGrams(Heads.of(List.of(ends.with(thin))), List.of(new BandRef(0, 0)));

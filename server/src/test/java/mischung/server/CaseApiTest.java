@@ -11,6 +11,7 @@ import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.Collections;
 import java.util.List;
+import java.util.Set;
 import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -133,7 +134,7 @@ class CaseApiTest extends OnDemoData {
                 "\"Mira Tannhof\" | \"Mira\\\\ud83d\" | content.clientName | Mira | on one line",
                 "\"2026-11-23\" | \"tomorrow\" | content.date | tomorrow | 2026-11-23",
                 "\"09:00:00\" | \"25:00\" | content.startTime | 25:00 | 09:00",
-                "\"formatVersion\":5 | \"formatVersion\":6 | formatVersion | 6 | version 1 to version 5",
+                "\"formatVersion\":6 | \"formatVersion\":7 | formatVersion | 7 | version 1 to version 6",
                 "\"mischung-case\" | \"other\" | format | other | exported by this program"
             })
     void wrongFilesAreRefusedWholeByField(String good, String bad, String field, String value, String remedy) {
@@ -263,5 +264,50 @@ class CaseApiTest extends OnDemoData {
                         .path("content")
                         .propertyNames())
                 .contains("application/problem+json");
+    }
+
+    /** Files from before colours had a second tone and lighteners a name open with the same meaning, and give the same plan. */
+    @Test
+    void aFileOfTheVersionBeforeMeansTheSame() {
+        for (JsonNode one : app.get("/api/cases").json()) {
+            String path = "/api/cases/" + one.path("id").asLong();
+            JsonNode now = app.get(path + "/file").json();
+            ObjectNode before = (ObjectNode) now.deepCopy();
+            before.put("formatVersion", 5);
+            without(before, Set.of("second", "lightener"));
+            Started.Answer added = app.post("/api/cases/file", before.toString());
+            assertThat(added.status()).as(added.text()).isEqualTo(201);
+            String copy = "/api/cases/" + added.json().path("id").asLong();
+            assertThat(app.get(copy + "/file").json()).isEqualTo(now);
+            assertThat(app.delete(copy).status()).isEqualTo(204);
+        }
+    }
+
+    private static void without(JsonNode node, Set<String> fields) {
+        if (node instanceof ObjectNode object) {
+            object.properties()
+                    .removeIf(field ->
+                            fields.contains(field.getKey()) && field.getValue().isArray());
+        }
+        node.forEach(child -> without(child, fields));
+    }
+
+    /** A wish and a reading of two tones, from the case to the plan and the list of cases. */
+    @Test
+    void twoTonesAreWishedReadAndSpokenOf() {
+        JsonNode file = app.get("/api/cases/1/file").json();
+        ObjectNode content = (ObjectNode) file.path("content");
+        ObjectNode wish = (ObjectNode) content.path("wish");
+        wish.put("level", 8).put("tone", "BEIGE");
+        wish.putArray("second").addObject().put("tone", "COPPER").put("share", 0.3);
+        Started.Answer added = app.post("/api/cases/file", file.toString());
+        String path = "/api/cases/" + added.json().path("id").asLong();
+        assertThat(app.get(path + "/plan").text()).contains("8 beige with some copper");
+        assertThat(app.get("/api/cases").text()).contains("8 beige with some copper");
+        wish.putArray("second").addObject().put("tone", "BEIGE").put("share", 0.3);
+        assertThat(app.post("/api/cases/file", file.toString()).field("field")).endsWith("wish.second");
+        wish.putArray("second").addObject().put("tone", "GOLD").put("share", 0.7);
+        assertThat(app.post("/api/cases/file", file.toString()).field("field")).endsWith("wish.second[0].share");
+        assertThat(app.delete(path).status()).isEqualTo(204);
     }
 }

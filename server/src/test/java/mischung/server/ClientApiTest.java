@@ -177,8 +177,8 @@ class ClientApiTest {
         JsonNode now = app.get("/api/cases/" + early.path("id").asLong()).json();
         assertThat(change(
                                 now,
-                                "\"level\":6.0,\"tone\":\"NATURAL\",\"picked\"",
-                                "\"level\":6.0,\"tone\":\"NATURAL\",\"picked\"")
+                                "\"level\":6.0,\"tone\":\"NATURAL\",\"second\":[],\"picked\"",
+                                "\"level\":6.0,\"tone\":\"NATURAL\",\"second\":[],\"picked\"")
                         .status())
                 .isEqualTo(200);
         now = app.get("/api/cases/" + early.path("id").asLong()).json();

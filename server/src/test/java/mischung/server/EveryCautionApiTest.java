@@ -202,7 +202,19 @@ class EveryCautionApiTest {
                 .put("shadeTone", "NATURAL")
                 .put("hue", "RED")
                 .put("clear", 0)
-                .put("wetness", "DRY");
+                .put("wetness", "DRY")
+                .putArray("lightener")
+                .addObject()
+                .put("code", "x")
+                .put("name", "powder x")
+                .put("ratio", 2)
+                .put("speed", 1)
+                .put("harshness", 1)
+                .put("mostVolume", 40)
+                .put("mostLevels", 8)
+                .put("scalp", true)
+                .put("openAir", false)
+                .putArray("additive");
         for (String change : changes.isBlank() ? new String[0] : changes.split(";", -1)) {
             String[] pair = change.split("=", -1);
             set(test, pair[0], pair[1]);
@@ -224,6 +236,7 @@ class EveryCautionApiTest {
         "STRENGTH_AFTER, '', product.volume=40;product.amount=110;band.detail.stretch=RETURNS_SLOWLY, BLOCK",
         "ASTHMA, consultation.asthma=YES, '', BLOCK",
         "EARLIER_REACTION_LIGHTENER, consultation.earlierReaction=YES, '', BLOCK",
+        "MAKERS_LIMIT, '', product.lightener.0.mostVolume=5, BLOCK",
         "FOIL_AND_WARMTH, '', product.heat=true, WARN",
         "PERSULFATES, '', '', REMIND"
     })

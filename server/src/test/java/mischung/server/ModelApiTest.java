@@ -18,7 +18,7 @@ class ModelApiTest {
                        "thickness": "NORMAL", "porosity": 1, "greyShare": 0},
              "product": {"kind": "LIGHTENER", "amount": 45, "volume": 20, "ratio": 2, "place": "MIDS", "cover": "FOIL",
                          "heat": false, "sectionMm": 3, "ageMinutes": 0, "shadeLevel": 7, "shadeTone": "NATURAL",
-                         "hue": "BLUE", "clear": 0, "wetness": "DRY"},
+                         "hue": "BLUE", "lightener": [], "clear": 0, "wetness": "DRY"},
              "strandTest": {"done": false, "level": 8}}
             """;
 

@@ -374,9 +374,10 @@ class NothingLostApiTest extends OnDemoData {
         test.set("band", band);
         test.set(
                 "product",
-                JSON.readTree("{\"kind\":\"LIGHTENER\",\"amount\":30,\"volume\":30,\"ratio\":2,\"place\":\"SCALP\","
-                        + "\"cover\":\"FOIL\",\"heat\":false,\"sectionMm\":3,\"ageMinutes\":0,\"shadeLevel\":6,"
-                        + "\"shadeTone\":\"NATURAL\",\"hue\":\"RED\",\"clear\":0,\"wetness\":\"DRY\"}"));
+                JSON.readTree(
+                        "{\"kind\":\"LIGHTENER\",\"amount\":30,\"volume\":30,\"ratio\":2,\"place\":\"SCALP\","
+                                + "\"cover\":\"FOIL\",\"heat\":false,\"sectionMm\":3,\"ageMinutes\":0,\"shadeLevel\":6,"
+                                + "\"shadeTone\":\"NATURAL\",\"hue\":\"RED\",\"lightener\":[],\"clear\":0,\"wetness\":\"DRY\"}"));
         test.put("startedAt", "2026-11-23T06:00:00Z").put("minutesOn", 0).put("accepted", false);
         test.set(
                 "seen",

@@ -113,14 +113,14 @@ class RoundTripTest {
                         .put("tone", usualTone(kind))
                         .put("porosity", porosity)
                         .put("greyShare", grey / 1000.0)
-                        .set("detail", detail(halves, grey)));
+                        .set("detail", detail(kind, halves, grey)));
     }
 
     private static String usualTone(String kind) {
         return kind.equals("LIGHTENED") ? "AS_LIFTED" : kind.equals("DIRECT") ? "BLUE" : "NATURAL";
     }
 
-    private static ObjectNode detail(int halves, int grey) {
+    private static ObjectNode detail(String kind, int halves, int grey) {
         ObjectNode detail = JSON.createObjectNode()
                 .put("stretch", grey % 2 == 0 ? "NOT_TRIED" : "RETURNS_SLOWLY")
                 .put("density", grey % 3 == 0 ? "AS_HEAD" : "THIN")
@@ -128,6 +128,10 @@ class RoundTripTest {
                 .put("layers", grey % 7 / 2.0)
                 .put("underFrom", 1.0)
                 .put("underTo", 1.0 + halves % 12);
+        ArrayNode second = detail.putArray("second");
+        if (kind.equals("COLOURED") && grey % 4 == 1) {
+            second.addObject().put("tone", "GOLD").put("share", 0.25);
+        }
         ArrayNode measured = detail.putArray("measured");
         for (int i = 0; i < grey % 3; i++) {
             measured.addObject()
@@ -185,12 +189,16 @@ class RoundTripTest {
         }
         return JSON.createObjectNode()
                 .put("format", "mischung-case")
-                .put("formatVersion", 5)
+                .put("formatVersion", 6)
                 .set("content", content);
     }
 
     private static ObjectNode aim(double level, String tone) {
         ObjectNode aim = JSON.createObjectNode().put("level", level).put("tone", tone);
+        ArrayNode second = aim.putArray("second");
+        if (Math.round(2 * level) % 3 == 0) {
+            second.addObject().put("tone", "MOCHA").put("share", 0.35);
+        }
         aim.putArray("picked");
         return aim;
     }

@@ -135,7 +135,8 @@ class WorkingUpApiTest extends OnDemoData {
                 .put("shadeTone", "NATURAL")
                 .put("hue", "RED")
                 .put("clear", 0)
-                .put("wetness", "DRY");
+                .put("wetness", "DRY")
+                .putArray("lightener");
         test.put("minutesOn", 30);
         test.putObject("seen")
                 .put("done", seen > 0)

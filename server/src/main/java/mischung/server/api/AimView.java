@@ -15,6 +15,9 @@ public record AimView(
 
         Tone tone,
 
+        @Schema(description = "what lies beside it: none or one")
+        List<SecondToneView> second,
+
         @Schema(description = "the colour itself, where it was picked or photographed: none or one")
         List<PickedView> picked) {
     /** A colour under D65. */
@@ -32,6 +35,7 @@ public record AimView(
         return new AimView(
                 aim.level(),
                 aim.tone(),
+                SecondToneView.of(aim.second()),
                 aim.picked().stream()
                         .map(lab -> new PickedView(
                                 LookView.rounded(lab.l(), 100),
@@ -41,7 +45,7 @@ public record AimView(
     }
 
     static AimView of(double level, Tone tone) {
-        return new AimView(level, tone, List.of());
+        return new AimView(level, tone, List.of(), List.of());
     }
 
     Aim checked() {
@@ -50,6 +54,6 @@ public record AimView(
         }
         Optional<Lab> colour =
                 CaseFile.eachOf("picked", picked, PickedView::checked).stream().findFirst();
-        return new Aim(level, tone, colour);
+        return new Aim(level, tone, SecondToneView.checked(second), colour);
     }
 }

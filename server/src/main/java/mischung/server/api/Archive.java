@@ -77,6 +77,8 @@ class Archive {
                 "kind",
                 "level",
                 "tone",
+                "second_tone",
+                "second_share",
                 "porosity",
                 "grey_share",
                 "stretch",
@@ -97,6 +99,16 @@ class Archive {
                                 b.kind(),
                                 b.level(),
                                 b.tone(),
+                                b.detail().second().stream()
+                                        .map(SecondToneView::tone)
+                                        .map(Object::toString)
+                                        .findFirst()
+                                        .orElse(""),
+                                b.detail().second().stream()
+                                        .map(SecondToneView::share)
+                                        .map(Object::toString)
+                                        .findFirst()
+                                        .orElse(""),
                                 b.porosity(),
                                 b.greyShare(),
                                 b.detail().stretch(),

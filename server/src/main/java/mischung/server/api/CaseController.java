@@ -17,11 +17,12 @@ import mischung.hair.Density;
 import mischung.hair.Porosity;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.hair.ZonePlace;
 import mischung.server.store.CaseStore;
 import mischung.server.store.Shredder;
 import mischung.server.store.Visit;
-import mischung.wish.Wish;
+import mischung.wish.Aim;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -90,7 +91,7 @@ class CaseController {
             LookView wishLook,
             Instant changedAt) {
         static CaseSummary of(Visit.Summary s) {
-            Wish wish = new Wish(s.wishLevel(), Tone.valueOf(s.wishTone()));
+            Aim wish = new Aim(s.wishLevel(), ToneMix.named(s.wishTone()));
             return new CaseSummary(
                     s.id(),
                     s.clientId(),
@@ -101,7 +102,7 @@ class CaseController {
                     s.chair(),
                     CaseFile.Status.valueOf(s.status()),
                     wish.words(),
-                    Swatches.of(BandKind.LIGHTENED, wish.level(), wish.tone()),
+                    Swatches.of(wish),
                     s.changedAt());
         }
     }

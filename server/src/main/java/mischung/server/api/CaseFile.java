@@ -236,6 +236,9 @@ public record CaseFile(
             @Schema(description = "highest level that may lie under the dye, 1–12")
             double underTo,
 
+            @Schema(description = "a tone seen beside the first: none or one")
+            List<SecondToneView> second,
+
             @Schema(description = "measurements that replace level and tone, up to 20")
             List<MeasuredView> measured) {
 
@@ -250,6 +253,7 @@ public record CaseFile(
                     detail.layers(),
                     detail.underFrom(),
                     detail.underTo(),
+                    SecondToneView.of(detail.second()),
                     detail.measured().stream().map(MeasuredView::of).toList());
         }
 
@@ -262,6 +266,7 @@ public record CaseFile(
                     layers,
                     underFrom,
                     underTo,
+                    SecondToneView.checked(second),
                     readings);
         }
     }

@@ -18,9 +18,9 @@ class CaseFormat {
     /**
      * 1: head, wish and school. 2: also consultation, history, strand tests, what was taken on, chair and status. 3: wishes
      * with design, parts and limits, all schools, the chosen and the own route. 4: also tasks moved by hand. 5: a patch test
-     * with its hours.
+     * with its hours. 6: a second tone beside the first, lighteners by name.
      */
-    static final int VERSION = 5;
+    static final int VERSION = 6;
 
     /** Of an exported case. */
     static final String NAME = "mischung-case";
@@ -28,7 +28,7 @@ class CaseFormat {
     /** A case as a file. */
     record ExportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "5") int formatVersion,
+            @Schema(example = "6") int formatVersion,
             CaseFile content) {
         static ExportedCase of(CaseFile content) {
             return new ExportedCase(NAME, VERSION, content);
@@ -38,7 +38,7 @@ class CaseFormat {
     /** A file as it comes in: of this version or an older one. */
     record ImportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "5") int formatVersion,
+            @Schema(example = "6") int formatVersion,
 
             @Schema(implementation = CaseFile.class) JsonNode content) {}
 
@@ -75,7 +75,10 @@ class CaseFormat {
         if (version <= 3) {
             newest.putArray("moved");
         }
-        fromFourth(newest);
+        if (version <= 4) {
+            fromFourth(newest);
+        }
+        FormerForms.ofCase(newest);
         return json.treeToValue(newest, CaseFile.class);
     }
 

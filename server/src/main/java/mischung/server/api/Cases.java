@@ -95,7 +95,7 @@ class Cases {
                 file.chair(),
                 file.status().name(),
                 file.wish().level(),
-                file.wish().tone().name(),
+                file.wish().main().tones().name(),
                 patchToRead,
                 upkeep,
                 CaseFormat.VERSION,

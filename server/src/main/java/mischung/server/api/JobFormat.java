@@ -80,6 +80,7 @@ class JobFormat {
                 basis.putArray("seen");
                 basis.putArray("weak");
             }
+            FormerForms.ofEntry(entry);
             // Before there was a violet dye.
             for (JsonNode dyes : entry.findValues("dyes")) {
                 if (dyes instanceof ObjectNode amounts && !amounts.has("violet")) {

@@ -10,6 +10,7 @@ import mischung.doubt.Clientele;
 import mischung.doubt.Evidence;
 import mischung.server.store.PastStore;
 import org.springframework.stereotype.Component;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What visits have taught of a client's hair, and of what the heads of this house have in common. */
@@ -57,7 +58,9 @@ class Learning {
     }
 
     private Evidence evidence(PastStore.Learned one) {
-        return json.readValue(one.evidence(), Evidence.class);
+        JsonNode kept = json.readTree(one.evidence());
+        FormerForms.ofEntry(kept);
+        return json.treeToValue(kept, Evidence.class);
     }
 
     /** What this client's visits have taught so far does not count any more. */

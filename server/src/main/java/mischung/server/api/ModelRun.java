@@ -1,6 +1,8 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import mischung.RefusedInput;
 import mischung.change.Application;
@@ -18,7 +20,9 @@ import mischung.hair.Past;
 import mischung.hair.ReadIn;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.product.DirectHue;
+import mischung.product.Lightener;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
 
@@ -53,7 +57,7 @@ record ModelRun(StartAsked start, ProductAsked product, SeenAsked strandTest) {
             if (past == Past.Kind.AS_GROWN && tone == Tone.AS_LIFTED) {
                 throw new RefusedInput("tone", tone, "Hair as it grew does not read as lifted; choose another tone.");
             }
-            return ReadIn.of(level, tone, history);
+            return ReadIn.of(level, ToneMix.of(tone), history);
         }
 
         Start start(ReadIn read) {
@@ -83,6 +87,9 @@ record ModelRun(StartAsked start, ProductAsked product, SeenAsked strandTest) {
             Tone shadeTone,
             DirectHue hue,
 
+            @Schema(description = "the make of lightener; none: plain powder")
+            List<LightenerView> lightener,
+
             @Schema(description = "share of clear in the mix, 0–1")
             double clear,
 
@@ -92,11 +99,17 @@ record ModelRun(StartAsked start, ProductAsked product, SeenAsked strandTest) {
             Setting setting = new Setting(place, cover, heat, sectionMm);
             return switch (kind) {
                 case LIGHTENER, CLEANSE_MIX, LIGHTEST_TINT ->
-                    new Lightening(kind.lift(), volume, ratio, after, setting, ageMinutes, OptionalDouble.empty());
+                    new Lightening(
+                            kind.lift(), volume, ratio, after, setting, ageMinutes, OptionalDouble.empty(), make());
                 case PERMANENT, COVERAGE, DEMI, GLOSS, DIRECT -> colour(after, setting);
                 case REMOVER -> new RemoverRound(after, cover != Cover.OPEN, true, 10);
                 case WASHES -> Washing.times(after);
             };
+        }
+
+        private Lightener make() {
+            Optional<Lightener> chosen = LightenerView.checked(lightener);
+            return kind == Laid.LIGHTENER ? chosen.orElse(Lightener.PLAIN) : Lightener.PLAIN;
         }
 
         private Application colour(double after, Setting setting) {

@@ -21,6 +21,7 @@ import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Reason;
 import mischung.plan.Treatment;
+import mischung.product.Lightener;
 import mischung.product.Mix;
 import mischung.product.ShadeClass;
 import mischung.sequence.Sequence;
@@ -178,7 +179,7 @@ public record PlanView(
                 DecisionView.zones(plan.head()),
                 columns,
                 new Column(
-                        Words.capital(plan.wish().tone().words()) + " "
+                        Words.capital(plan.wish().main().tones().words()) + " "
                                 + LevelScale.words(plan.wish().level()) + " alone, no filler",
                         Action.TARGET,
                         1,
@@ -271,7 +272,9 @@ public record PlanView(
 
     private static BowlView lift(WorkedHead head, int number, PlanStep step, LiftBowl bowl) {
         boolean cleanse = bowl.laying().action() == Action.CLEANSE;
-        String product = cleanse ? "lightest-series tint and lightener, equal parts" : "lightener";
+        String product = cleanse
+                ? "lightest-series tint and lightener, equal parts"
+                : bowl.laying().lightener().map(Lightener::words).orElse("lightener");
         boolean root = bowl.bands().stream().allMatch(at -> head.at(at).touchesScalp());
         return new BowlView(
                 bowl.name(),
@@ -281,7 +284,7 @@ public record PlanView(
                 root ? BowlPlace.ROOTS : BowlPlace.LENGTHS,
                 bowl.laying().way().words(),
                 ShadeClass.LIGHTEST,
-                cleanse ? "cleanse mix" : "lightener",
+                cleanse ? "cleanse mix" : product,
                 product,
                 List.of(new PartView(product, "", true, 1, bowl.powderGrams())),
                 step.round().layings().indexOf(bowl.laying()),

@@ -50,6 +50,9 @@ public record RoundView(Action action, List<LayingView> layings) {
             @Schema(description = "rounds of remover, fresh layings of lightener, 1–3")
             int times,
 
+            @Schema(description = "that lifts; none: plain powder")
+            List<LightenerView> lightener,
+
             AimView aim,
             ShadeClass shadeClass,
             Wetness wetness,
@@ -90,6 +93,7 @@ public record RoundView(Action action, List<LayingView> layings) {
                 l.minutes(),
                 l.ratio(),
                 l.times(),
+                l.lightener().stream().map(LightenerView::of).toList(),
                 AimView.of(aim),
                 l.shadeClass(),
                 l.wetness(),
@@ -133,6 +137,7 @@ public record RoundView(Action action, List<LayingView> layings) {
                 l.minutes,
                 l.ratio,
                 l.times,
+                l.action == Action.LIGHTEN ? LightenerView.checked(l.lightener) : Optional.empty(),
                 l.action.deposits() ? Optional.of(CaseFile.at("aim", l.aim::checked)) : Optional.empty(),
                 l.shadeClass,
                 l.wetness,

@@ -8,12 +8,14 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Set;
 import mischung.RefusedInput;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
 import mischung.server.store.ShelfStore;
 import mischung.shelf.Item;
 import mischung.shelf.Kind;
+import mischung.shelf.Shelf;
 import mischung.shelf.ShelfFile;
 import mischung.shelf.Stock;
 import org.apache.commons.csv.CSVFormat;
@@ -43,10 +45,12 @@ class ShelfController {
 
     private final ShelfStore store;
     private final ShelfImports imports;
+    private final Shelves shelves;
 
-    ShelfController(ShelfStore store, ShelfImports imports) {
+    ShelfController(ShelfStore store, ShelfImports imports, Shelves shelves) {
         this.store = store;
         this.imports = imports;
+        this.shelves = shelves;
     }
 
     /** A product with what there is of it. */
@@ -60,6 +64,9 @@ class ShelfController {
             String name,
 
             @Schema(description = "of a shade, none or one") List<ShadeView> shade,
+
+            @Schema(description = "of a lightener, none or one")
+            List<LightenerView> lightener,
 
             @Schema(description = "of a developer, 0 otherwise")
             double volume,
@@ -90,6 +97,7 @@ class ShelfController {
                     item.product().name(),
                     item.product().shade().map(shade -> ShadeView.of(shade, item)).stream()
                             .toList(),
+                    item.product().lightener().stream().map(LightenerView::of).toList(),
                     item.product().volume(),
                     item.product().packGrams(),
                     item.product().packPrice(),
@@ -185,6 +193,18 @@ class ShelfController {
                         "version",
                         Long.toString(counted.version),
                         "A bowl may have been weighed from it meanwhile; look again and count anew."));
+    }
+
+    /** What lightener can be mixed from. */
+    record LightenersView(List<LightenerView> lighteners, List<LightenerView.StirredView> additives) {}
+
+    @GetMapping("/lighteners")
+    @Operation(operationId = "lighteners", summary = "The lighteners in use, and what can be stirred into them")
+    LightenersView lighteners() {
+        Shelf shelf = shelves.inUse();
+        return new LightenersView(
+                shelf.lighteners(Set.of()).stream().map(LightenerView::of).toList(),
+                shelf.additives().stream().map(LightenerView.StirredView::of).toList());
     }
 
     @GetMapping("/products/{id}/moves")

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import mischung.change.Course;
@@ -78,7 +79,25 @@ class StrandTestController {
             int counted,
 
             @Schema(description = "against a client of whom nothing is tested")
-            List<FactorChange> known) {}
+            List<FactorChange> known,
+
+            @Schema(description = "what each lightener that was tried does on this client")
+            List<ProductKnown> products) {}
+
+    /** A lightener on this client, against what its figures promise on an average head. */
+    record ProductKnown(String code, String name, double times, double spread, int tests) {
+        static List<ProductKnown> of(Calibration known) {
+            return known.tried().entrySet().stream()
+                    .map(one -> new ProductKnown(
+                            one.getKey(),
+                            one.getValue().name(),
+                            LookView.rounded(known.lift(one.getKey()), 100),
+                            LookView.rounded(Math.sqrt(one.getValue().variance()), 100),
+                            one.getValue().tests()))
+                    .sorted(Comparator.comparing(ProductKnown::name).thenComparing(ProductKnown::code))
+                    .toList();
+        }
+    }
 
     @GetMapping
     @Operation(operationId = "strandTests", summary = "Strand tests, predicted and seen, and what they teach")
@@ -95,7 +114,8 @@ class StrandTestController {
                 known = learned.takenIn();
             }
         }
-        return new StrandTestsView(panels, known.observations(), changes(Calibration.none(), known));
+        return new StrandTestsView(
+                panels, known.observations(), changes(Calibration.none(), known), ProductKnown.of(known));
     }
 
     private PanelView panel(CheckedCase checked, StrandTestView test, Calibration known, @Nullable Learned learned) {

@@ -7,6 +7,7 @@ import mischung.hair.Porosity;
 import mischung.hair.ReadIn;
 import mischung.hair.Reading;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.product.Shade;
 import mischung.wish.Aim;
 
@@ -23,7 +24,7 @@ final class Swatches {
                                         .pigments(),
                                 Porosity.NORMAL)
                         .look()))
-                .orElseGet(() -> of(BandKind.LIGHTENED, aim.level(), aim.tone()));
+                .orElseGet(() -> of(BandKind.LIGHTENED, aim.level(), aim.tones()));
     }
 
     /** A shade on the hair it is made for. */
@@ -32,6 +33,10 @@ final class Swatches {
     }
 
     static LookView of(BandKind kind, double level, Tone tone) {
+        return of(kind, level, ToneMix.of(tone));
+    }
+
+    private static LookView of(BandKind kind, double level, ToneMix tone) {
         return LookView.of(Canvas.of(Reading.of(kind, level, tone).pigments(), Porosity.NORMAL)
                 .look());
     }

@@ -9,6 +9,7 @@ import mischung.RefusedInput;
 import mischung.consult.Consultation;
 import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
+import mischung.wish.Aim;
 import mischung.wish.Design;
 import mischung.wish.Grey;
 import mischung.wish.Limits;
@@ -21,6 +22,9 @@ public record WishView(
         double level,
 
         Tone tone,
+
+        @Schema(description = "what lies beside it: none or one")
+        List<SecondToneView> second,
 
         @Schema(description = "the main colour itself, where it was picked or photographed: none or one")
         List<AimView.PickedView> picked,
@@ -130,6 +134,7 @@ public record WishView(
                 level,
                 tone,
                 List.of(),
+                List.of(),
                 DesignView.even(level, tone),
                 Grey.COVERED,
                 false,
@@ -141,10 +146,15 @@ public record WishView(
                 1);
     }
 
+    /** The colour of all that nothing else is said of. */
+    Aim main() {
+        return new AimView(level, tone, second, picked).checked();
+    }
+
     /** @param told holds what the client said of hours, money and what may be cut off */
     Wish checked(Consultation told) {
         return new Wish(
-                new AimView(level, tone, picked).checked(),
+                main(),
                 CaseFile.at("design", design::checked),
                 grey,
                 keepNatural,

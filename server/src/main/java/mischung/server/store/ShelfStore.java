@@ -11,12 +11,14 @@ import java.util.Optional;
 import java.util.concurrent.atomic.AtomicLong;
 import mischung.hair.Dyes;
 import mischung.hair.Tone;
+import mischung.product.Lightener;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
 import mischung.shelf.Item;
 import mischung.shelf.Kind;
 import mischung.shelf.Product;
+import mischung.shelf.ShelfFile;
 import mischung.shelf.Stock;
 import org.jspecify.annotations.Nullable;
 import org.springframework.jdbc.core.simple.JdbcClient;
@@ -114,6 +116,8 @@ public class ShelfStore {
                         ShadeClass.valueOf(shadeClass),
                         row.getDouble("level"),
                         Optional.ofNullable(row.getString("shade_tone")).map(Tone::valueOf),
+                        ShelfFile.secondOf(
+                                ShadeClass.valueOf(shadeClass), row.getDouble("level"), row.getString("tone")),
                         new Dyes(
                                 row.getDouble("yellow"),
                                 row.getDouble("red"),
@@ -129,10 +133,36 @@ public class ShelfStore {
                 row.getString("tone"),
                 row.getDouble("volume"),
                 new ProductRange.Habit(row.getDouble("ratio"), row.getDouble("minutes")),
+                lightener(row),
+                additive(row),
                 row.getDouble("pack_grams"),
                 row.getDouble("pack_price"));
         Stock stock = new Stock(row.getBoolean("counted"), row.getInt("packs"), opened, row.getDouble("low_grams"));
         return new Kept(row.getLong("id"), row.getLong("version"), row.getLong("range_id"), new Item(product, stock));
+    }
+
+    private static Optional<Lightener> lightener(ResultSet row) throws SQLException {
+        if (!row.getString("kind").equals(Kind.LIGHTENER.name())) {
+            return Optional.empty();
+        }
+        return Optional.of(new Lightener(
+                row.getString("code"),
+                row.getString("name"),
+                row.getDouble("ratio"),
+                row.getDouble("speed"),
+                row.getDouble("harshness"),
+                row.getDouble("most_volume"),
+                row.getDouble("most_levels"),
+                row.getBoolean("on_scalp"),
+                row.getBoolean("open_air"),
+                Optional.empty()));
+    }
+
+    private static Optional<Lightener.Additive> additive(ResultSet row) throws SQLException {
+        return row.getString("kind").equals(Kind.ADDITIVE.name())
+                ? Optional.of(new Lightener.Additive(
+                        row.getString("code"), row.getString("name"), row.getDouble("cools"), row.getDouble("share")))
+                : Optional.empty();
     }
 
     /** A shade as it is written, to be derived from that. */
@@ -203,10 +233,12 @@ public class ShelfStore {
         sql.sql("""
                         insert into product (range_id, position, code, kind, name, shade_class, level, tone, shade_tone, yellow,
                                              red, violet, blue, misfit, volume, ratio, minutes, pack_grams, pack_price, counted,
-                                             packs, low_grams)
+                                             packs, low_grams, speed, harshness, most_volume, most_levels, on_scalp, open_air,
+                                             cools, share)
                         values (:range, :position, :code, :kind, :name, :shadeClass, :level, :tone, :shadeTone, :yellow,
                                 :red, :violet, :blue, :misfit, :volume, :ratio, :minutes, :packGrams, :packPrice, :counted,
-                                :packs, :lowGrams)
+                                :packs, :lowGrams, :speed, :harshness, :mostVolume, :mostLevels, :onScalp, :openAir,
+                                :cools, :share)
                         """)
                 .param("range", range)
                 .param("position", position)
@@ -230,6 +262,24 @@ public class ShelfStore {
                 .param("counted", item.stock().counted())
                 .param("packs", item.stock().packs())
                 .param("lowGrams", item.stock().lowGrams())
+                .param("speed", product.lightener().map(Lightener::speed).orElse(null))
+                .param(
+                        "harshness",
+                        product.lightener().map(Lightener::harshness).orElse(null))
+                .param(
+                        "mostVolume",
+                        product.lightener().map(Lightener::mostVolume).orElse(null))
+                .param(
+                        "mostLevels",
+                        product.lightener().map(Lightener::mostLevels).orElse(null))
+                .param("onScalp", product.lightener().map(Lightener::scalp).orElse(null))
+                .param("openAir", product.lightener().map(Lightener::openAir).orElse(null))
+                .param(
+                        "cools",
+                        product.additive().map(Lightener.Additive::cools).orElse(null))
+                .param(
+                        "share",
+                        product.additive().map(Lightener.Additive::share).orElse(null))
                 .update(key, "id");
         setOpened(ClientStore.number(key), item.stock().opened());
     }

@@ -1,0 +1,30 @@
+package mischung.server.api;
+
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import java.util.Optional;
+import mischung.RefusedInput;
+import mischung.hair.SecondTone;
+import mischung.hair.Tone;
+
+/** What lies in a colour beside its first tone. */
+public record SecondToneView(
+        Tone tone,
+
+        @Schema(description = "of the whole colour, 0.1–0.5", example = "0.3")
+        double share) {
+    static List<SecondToneView> of(Optional<SecondTone> second) {
+        return second.stream()
+                .map(other -> new SecondToneView(other.tone(), other.share()))
+                .toList();
+    }
+
+    /** @throws RefusedInput naming {@code second} where there is more than one, or one that cannot be */
+    static Optional<SecondTone> checked(List<SecondToneView> second) {
+        if (second.size() > 1) {
+            throw new RefusedInput("second", second.size() + " tones", "Give one tone beside the first, or none.");
+        }
+        return CaseFile.eachOf("second", second, other -> new SecondTone(other.tone, other.share)).stream()
+                .findFirst();
+    }
+}
