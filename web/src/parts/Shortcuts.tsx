@@ -33,6 +33,7 @@ const SHEET: { where: string; keys: [string, string][] }[] = [
       ['6n 5, 8l 13', 'natural 6 to 5 cm, lightened 8 to 13 cm'],
       ['n l c d', 'natural, lightened, coloured, direct dye'],
       ['9l-beige', 'a tone, by its first letters'],
+      ['9l-beige+gold30', 'a second tone beside it, and how much in percent'],
       ['10lp · 10lpp', 'high · very high porosity'],
       ['Enter', 'lay it and go to the next strand'],
     ],

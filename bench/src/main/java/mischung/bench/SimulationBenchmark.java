@@ -21,6 +21,7 @@ import mischung.hair.ReadIn;
 import mischung.hair.Reading;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -57,7 +58,7 @@ public class SimulationBenchmark {
             double level = 3 + (i % 12) * 0.5;
             bands.add(
                     i % 3 == 0
-                            ? ReadIn.of(3 + (i % 4) * 0.5, Tone.NATURAL, Past.of(Past.Kind.COLOURED))
+                            ? ReadIn.of(3 + (i % 4) * 0.5, ToneMix.of(Tone.NATURAL), Past.of(Past.Kind.COLOURED))
                                     .canvas(Thickness.NORMAL, 1 + (i % 3) * 0.5, 0, i % 4)
                             : new Canvas(
                                     (i % 3 == 1 ? PigmentLine.NATURAL : PigmentLine.LIFTED).at(level),

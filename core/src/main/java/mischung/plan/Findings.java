@@ -2,11 +2,15 @@ package mischung.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
+import java.util.function.Function;
 import mischung.hair.BandRef;
 import mischung.hair.LevelScale;
 import mischung.light.Ciede2000;
+import mischung.light.Lab;
 import mischung.product.ShadeClass;
 import mischung.school.Rinse;
 import mischung.school.School;
@@ -36,6 +40,7 @@ final class Findings {
         tooDark(plan, findings);
         line(plan, findings);
         plan.warnings().forEach(w -> findings.add(warning(w.sentence())));
+        vanishing(plan, findings);
         if (plan.strategy().method().filler() == School.IN_TARGET
                 && plan.answers().stream().flatMap(List::stream).anyMatch(a -> a.decision() == Decision.FILL)) {
             findings.add(
@@ -62,6 +67,46 @@ final class Findings {
             findings.add(warning("One bowl could not be mixed by its rules from this shelf; open its reasons."));
         }
         return findings;
+    }
+
+    /** R59c: what stands apart under direct colour and no longer does over it. */
+    private static void vanishing(Plan plan, List<Plan.Finding> findings) {
+        for (int i = 0; i < plan.steps().size(); i++) {
+            PlanStep step = plan.steps().get(i);
+            PlanStep earlier = i > 0 ? plan.steps().get(i - 1) : step;
+            boolean first = i == 0;
+            Function<BandRef, Lab> before = at -> first
+                    ? plan.now().get(at.zone()).get(at.band()).look().lab()
+                    : earlier.outcome(at).look().lab();
+            Map<String, List<BandRef>> byAim = new LinkedHashMap<>();
+            step.bowls().stream()
+                    .filter(bowl -> bowl.laying().shadeClass() == ShadeClass.DIRECT)
+                    .forEach(bowl -> byAim.computeIfAbsent(bowl.aimWords(), aim -> new ArrayList<>())
+                            .addAll(bowl.bands()));
+            byAim.forEach((aim, bands) -> {
+                double apart = furthest(bands, before);
+                double left = furthest(bands, at -> step.outcome(at).look().lab());
+                if (apart > SEEN_AS_LINE && left < apart / 2) {
+                    findings.add(note(String.format(
+                            Locale.ROOT,
+                            "What lies under %s vanishes: hair that stands CIEDE2000 %.0f apart before it stands %.1f apart under it.",
+                            aim,
+                            apart,
+                            left)));
+                }
+            });
+        }
+    }
+
+    private static double furthest(List<BandRef> bands, Function<BandRef, Lab> colour) {
+        List<Lab> all = bands.stream().map(colour).toList();
+        double most = 0;
+        for (int i = 0; i < all.size(); i++) {
+            for (int j = i + 1; j < all.size(); j++) {
+                most = Math.max(most, Ciede2000.between(all.get(i), all.get(j)));
+            }
+        }
+        return most;
     }
 
     private static void missed(Plan plan, List<Plan.Finding> findings) {

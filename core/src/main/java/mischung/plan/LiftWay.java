@@ -15,7 +15,9 @@ public enum LiftWay {
     SPOT("on the spot", Cover.FOIL, 3),
     WOVEN("woven", Cover.FOIL, 3),
     /** Over hair that is light already, weak and watched. */
-    REFRESH("refresh", Cover.OPEN, 5);
+    REFRESH("refresh", Cover.OPEN, 5),
+    /** The mildest, worked in with shampoo at the basin, so that it does not dry: for a toner that came out too dark (R52). */
+    WASH("as a wash", Cover.FILM, 3);
 
     private final String words;
     private final Cover cover;
@@ -29,6 +31,11 @@ public enum LiftWay {
 
     public String words() {
         return words;
+    }
+
+    /** Whether it is laid section by section and covered. */
+    public boolean foiled() {
+        return cover != Cover.OPEN && this != WASH;
     }
 
     public Cover cover() {

@@ -7,6 +7,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
@@ -20,6 +21,7 @@ import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.hair.DyeKind;
 import mischung.hair.Elasticity;
+import mischung.hair.Pigments;
 import mischung.hair.Porosity;
 import mischung.hair.Thickness;
 import mischung.product.Lightener;
@@ -35,6 +37,12 @@ final class Lifting {
     private static final double LONGEST = 50;
 
     private static final double SHORTEST = 5;
+    private static final double LONGEST_WASH = 20;
+    private static final double WASH_VOLUME = 10;
+
+    /** Levels a toner can have cost; hair that lost more was coloured. */
+    private static final double OF_A_TONER = 2.5;
+
     private static final double STEP = 5;
     private static final int MOST_LAYINGS = 2;
 
@@ -114,6 +122,18 @@ final class Lifting {
         return goal;
     }
 
+    /**
+     * R52: hair that was lifted as far as it has to be, and is too dark for the dye on it alone.
+     *
+     * @param level it has to have
+     */
+    boolean onlyToned(BandRef at, double level) {
+        HairState hair = work.hair(at);
+        Pigments bare = hair.canvas().coloured().without(DyeKind.OXIDATIVE).without(DyeKind.DIRECT);
+        double under = Canvas.of(bare, Porosity.NORMAL).level();
+        return hair.lifted() && under >= level - HALF_A_LEVEL && under - hair.level() <= OF_A_TONER;
+    }
+
     /** How near a toner could bring this hair to the aim, in CIEDE2000. */
     private double toned(BandRef at, HairState hair, Aim aim) {
         ShadeClass of = desk.range().nearest(ShadeClass.DEMI);
@@ -161,6 +181,15 @@ final class Lifting {
 
     /** The gentlest that reaches the goal, or comes nearest before the hair's strength or the day ends it. */
     Dose dose(BandRef at, double goal) {
+        if (onlyToned(at, goal)) {
+            Optional<Dose> wash = suited(at, LiftWay.WASH, goal).stream()
+                    .map(make -> dose(at, goal, LiftWay.WASH, make, desk.volumeFor(WASH_VOLUME)))
+                    .filter(dose -> dose.reached() >= goal - HALF_A_LEVEL / 2)
+                    .findFirst();
+            if (wash.isPresent()) {
+                return wash.get();
+            }
+        }
         LiftWay way = way(at, goal);
         double volume = volume(at, way);
         Dose best = null;
@@ -198,6 +227,7 @@ final class Lifting {
         List<Lightener> made = someOf(scalp ? someOf(all, Lightener::scalp) : open, one -> one.mostLevels() >= levels);
         boolean mild = fragile(at)
                 || way == LiftWay.REFRESH
+                || way == LiftWay.WASH
                 || desk.head().band(at).kind().lifted();
         if (mild) {
             return made.stream()
@@ -219,8 +249,10 @@ final class Lifting {
         HairState hair = work.hair(at);
         double least = strategy.visits() > 1 ? LEAST_LEFT_GENTLY : LEAST_LEFT;
         Dose best = new Dose(way, make, volume, 0, 1, hair.level());
-        for (int times = 1; times <= MOST_LAYINGS; times++) {
-            for (double minutes = SHORTEST; minutes <= LONGEST; minutes += STEP) {
+        for (int times = 1; times <= (way == LiftWay.WASH ? 1 : MOST_LAYINGS); times++) {
+            for (double minutes = SHORTEST;
+                    minutes <= (way == LiftWay.WASH ? LONGEST_WASH : LONGEST);
+                    minutes += STEP) {
                 HairState lifted = hair;
                 for (int i = 0; i < times; i++) {
                     lifted = lifted.after(lightening(make, way, place, volume, minutes));
@@ -327,7 +359,7 @@ final class Lifting {
             case BAND, SPOT -> 0;
             case OFF_SCALP, WOVEN -> 1;
             case ROOT -> 2;
-            case REFRESH -> 3;
+            case REFRESH, WASH -> 3;
         };
     }
 

@@ -104,7 +104,7 @@ final class Recipes {
         return new FormulaTask(
                 spots,
                 application,
-                desk.range().of(laying.shadeClass()),
+                desk.range().forBowl(laying.shadeClass()),
                 darkest,
                 lightest,
                 laying.bands().stream().anyMatch(at -> desk.head().band(at).kind() == BandKind.DIRECT)

@@ -41,6 +41,7 @@ public enum Rule {
     R56("R56", "root tap a few millimetres, melt heights staggered"),
     R57("R57", "light first, dark second when melting wet"),
     R58("R58", "some blue and green direct dyes never leave"),
+    R52("R52", "too dark a toner is washed out, at most with a mild lightener wash"),
     R59B("R59b", "kinds of lightener: what a maker promises, and what this hair bears"),
     R59C("R59c", "direct colour covers nothing: a light canvas, no developer, cool rinse"),
     R62("R62", "carry a reserve of a fifth"),

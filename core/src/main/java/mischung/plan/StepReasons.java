@@ -23,9 +23,7 @@ final class StepReasons {
         return switch (laying.action()) {
             case TRIM ->
                 List.of(new Reason(Rule.WISH, "What is cut off needs no correcting; a trim of so much is allowed."));
-            case CLARIFY ->
-                List.of(new Reason(
-                        Rule.R30, "Clarify first: what lies on the hair would keep the remover from what lies in it."));
+            case CLARIFY -> List.of(clarifying(laying, work));
             case EQUALISE -> equaliser(laying);
             case REMOVE -> remover(laying, work);
             case TREATMENT ->
@@ -48,6 +46,22 @@ final class StepReasons {
             case DRY -> List.of(new Reason(Rule.R51, "Damp hair dilutes what comes next."));
             case CLEANSE, LIGHTEN, PRE_TONE, FILL, NEUTRALISE, TARGET, MELT, ROOT_TAP, TONER, GLOSS -> List.of();
         };
+    }
+
+    private Reason clarifying(Laying laying, Working work) {
+        boolean toner = laying.bands().stream()
+                .allMatch(at -> work.hair(at).lifted()
+                        && head.at(at)
+                                .aim()
+                                .filter(aim -> aim.leastCanvas() > work.hair(at).level())
+                                .isPresent());
+        return toner
+                ? new Reason(
+                        Rule.R52,
+                        "The toner came out at " + spoken(laying, work)
+                                + "; the hair under it is light enough. A clarifying shampoo takes it back; nothing is lifted.")
+                : new Reason(
+                        Rule.R30, "Clarify first: what lies on the hair would keep the remover from what lies in it.");
     }
 
     private List<Reason> equaliser(Laying laying) {
@@ -126,6 +140,11 @@ final class StepReasons {
                     case OFF_SCALP -> new Reason(Rule.R33, "One to two centimetres off the scalp.");
                     case SPOT -> new Reason(Rule.R35, "Only what stayed dark.");
                     case WOVEN -> new Reason(Rule.R41, "Fine see-through pieces: equal sections give equal lift.");
+                    case WASH ->
+                        new Reason(
+                                Rule.R52,
+                                "Only its toner is too dark: the mildest lightener with as much shampoo, at the basin, watched all"
+                                        + " the time and rinsed the moment the toner is gone.");
                     case REFRESH -> new Reason(Rule.R34, "Light already: fast and fragile, so weak, open and watched.");
                 });
         reasons.add(new Reason(

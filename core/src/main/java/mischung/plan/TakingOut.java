@@ -11,6 +11,7 @@ import java.util.TreeMap;
 import mischung.Words;
 import mischung.change.Place;
 import mischung.change.RemoverRound;
+import mischung.change.Washing;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Elasticity;
@@ -37,6 +38,9 @@ final class TakingOut {
 
     private static final double BRASSY_FROM = 8;
     private static final double SPENT = 0.03;
+
+    /** As a clarifying step washes. */
+    private static final Washing WASHED = new Washing(2, true);
 
     private final Desk desk;
     private final Strategy strategy;
@@ -111,6 +115,7 @@ final class TakingOut {
 
     /** @param aims what every band that is due shall come to */
     void perform(Map<BandRef, Aim> aims) {
+        wash(aims);
         boolean removerFirst = !strategy.cleanse() && method.takeOut() == TakeOut.REMOVER_FIRST;
         if (removerFirst && work.visit() == 1 && !begun) {
             remove(aims);
@@ -126,6 +131,9 @@ final class TakingOut {
                                 head.band(at).kind(),
                                 head.at(at).place()),
                         key -> lifting.goal(at, aim));
+                // What only its toner keeps dark needs no more lift, but the toner gone.
+                boolean toner = lifting.onlyToned(at, aim.leastCanvas());
+                goal = toner ? aim.leastCanvas() : goal;
                 // A second round for less than half a level is not worth its hour.
                 if (goal - work.hair(at).level() > (begun ? HALF_A_LEVEL : 0.25)) {
                     goals.put(at, goal);
@@ -180,6 +188,22 @@ final class TakingOut {
         }
     }
 
+    /** R52: what is too dark for its toner alone is washed clear, where that is enough. */
+    private void wash(Map<BandRef, Aim> aims) {
+        List<BandRef> due = new ArrayList<>();
+        aims.forEach((at, aim) -> {
+            if (tooDark(at, aim)
+                    && !failed(at)
+                    && lifting.onlyToned(at, aim.leastCanvas())
+                    && aim.leastCanvas() - work.hair(at).after(WASHED).level() <= HALF_A_LEVEL) {
+                due.add(at);
+            }
+        });
+        if (!due.isEmpty()) {
+            work.perform(Round.of(Laying.usual(Action.CLARIFY, due)));
+        }
+    }
+
     private void cleanse(Map<BandRef, Double> goals) {
         List<BandRef> dark = goals.keySet().stream()
                 .filter(at -> Lifting.oxidative(work.hair(at)) > DYE_SEEN
@@ -197,7 +221,10 @@ final class TakingOut {
     private void remove(Map<BandRef, Aim> aims) {
         List<BandRef> due = new ArrayList<>();
         aims.forEach((at, aim) -> {
-            if (tooDark(at, aim) && Lifting.oxidative(work.hair(at)) > DYE_SEEN && !failed(at)) {
+            if (tooDark(at, aim)
+                    && Lifting.oxidative(work.hair(at)) > DYE_SEEN
+                    && !lifting.onlyToned(at, aim.leastCanvas())
+                    && !failed(at)) {
                 due.add(at);
             }
         });

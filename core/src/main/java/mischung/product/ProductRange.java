@@ -77,6 +77,16 @@ public record ProductRange(
         return shades.stream().filter(shade -> shade.shadeClass() == shadeClass).toList();
     }
 
+    /** What may go into a bowl of the class: its own shades, and those of others whose makers say so. */
+    public List<Shade> forBowl(ShadeClass shadeClass) {
+        return Stream.concat(
+                        of(shadeClass).stream(),
+                        shades.stream()
+                                .filter(shade -> shade.mixesWith().contains(shadeClass) && !shade.isClear())
+                                .map(shade -> shade.in(shadeClass)))
+                .toList();
+    }
+
     /** The class itself, or what does nearly the same where the range has none of it; itself if it has nothing at all. */
     public ShadeClass nearest(ShadeClass wanted) {
         return Stream.concat(Stream.of(wanted), INSTEAD.getOrDefault(wanted, List.of()).stream())

@@ -1,7 +1,11 @@
 package mischung.product;
 
+import java.util.Collections;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
+import mischung.RefusedInput;
 import mischung.hair.DyeFit;
 import mischung.hair.Dyes;
 import mischung.hair.LevelScale;
@@ -18,6 +22,7 @@ import mischung.hair.ToneMix;
  * @param level what it is sold as, 1–10
  * @param tone the one that leads; empty for clear
  * @param second what lies beside it, of a shade sold as two
+ * @param mixesWith other classes its maker says it may be mixed with in one bowl
  * @param dyes what one part holds, in the unit of {@link Dyes}
  * @param misfit CIEDE2000 between what it is sold as and what it does on the hair it is made for
  */
@@ -28,7 +33,27 @@ public record Shade(
         Optional<Tone> tone,
         Optional<SecondTone> second,
         Dyes dyes,
-        double misfit) {
+        double misfit,
+        Set<ShadeClass> mixesWith) {
+    public Shade {
+        EnumSet<ShadeClass> others = EnumSet.noneOf(ShadeClass.class);
+        others.addAll(mixesWith);
+        others.remove(shadeClass);
+        mixesWith = Collections.unmodifiableSet(others);
+    }
+
+    /** For bowls of its own class alone. */
+    public Shade(
+            String code,
+            ShadeClass shadeClass,
+            double level,
+            Optional<Tone> tone,
+            Optional<SecondTone> second,
+            Dyes dyes,
+            double misfit) {
+        this(code, shadeClass, level, tone, second, dyes, misfit, Set.of());
+    }
+
     /** Of one tone, or clear. */
     public Shade(String code, ShadeClass shadeClass, double level, Optional<Tone> tone, Dyes dyes, double misfit) {
         this(code, shadeClass, level, tone, Optional.empty(), dyes, misfit);
@@ -92,6 +117,30 @@ public record Shade(
     /** Whether it fails at what it is made for, so that another name would be truer. */
     public boolean missesItsJob() {
         return misfit > ANOTHER_SHADE;
+    }
+
+    /** The same, that may be mixed with such classes as well. */
+    public Shade mixingWith(Set<ShadeClass> others) {
+        return new Shade(code, shadeClass, level, tone, second, dyes, misfit, others);
+    }
+
+    /**
+     * As part of a bowl of a class: it leaves what it would leave in one of its own.
+     *
+     * @throws RefusedInput where its maker says nothing of mixing it so
+     */
+    public Shade in(ShadeClass bowl) {
+        if (bowl == shadeClass) {
+            return this;
+        }
+        if (!mixesWith.contains(bowl)) {
+            throw new RefusedInput(
+                    "parts",
+                    code,
+                    "Mix shades of one class only, or those whose maker says they go with " + bowl.words() + ".");
+        }
+        return new Shade(
+                code, bowl, level, tone, second, dyes.times(shadeClass.strength() / bowl.strength()), misfit, Set.of());
     }
 
     /** Its tones; empty for clear. */

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
-import mischung.change.Cover;
 import mischung.hair.Band;
 import mischung.hair.BandRef;
 import mischung.plan.LiftWay;
@@ -125,7 +124,7 @@ record Lay(
             double share = woven
                     ? here.stream().mapToDouble(at -> head.at(at).share()).max().orElse(1)
                     : 1;
-            boolean foiled = way.map(w -> w.cover() != Cover.OPEN).orElse(woven);
+            boolean foiled = way.map(LiftWay::foiled).orElse(woven);
             double cm =
                     here.stream().map(head::band).mapToDouble(Band::lengthCm).sum();
             minutes.put(

@@ -73,6 +73,8 @@ public record Shelf(List<Item> items) {
                     .ifPresent(shade -> byClass.computeIfAbsent(shade.shadeClass(), of -> new ArrayList<>())
                             .add(item));
         }
+        Map<ShadeClass, String> ranges = new EnumMap<>(ShadeClass.class);
+        byClass.forEach((of, all) -> ranges.put(of, all.get(0).product().range()));
         List<Shade> shades = new ArrayList<>();
         List<Shade> out = new ArrayList<>();
         Map<ShadeClass, ProductRange.Habit> habits = new HashMap<>();
@@ -82,7 +84,7 @@ public record Shelf(List<Item> items) {
                     .filter(item -> item.product().range().equals(range))
                     .toList();
             one.forEach(item -> (item.out() && !kept.contains(item.product().code()) ? out : shades)
-                    .add(item.product().shade().orElseThrow()));
+                    .add(ofOneMaker(item.product(), ranges)));
             habits.put(of, mostOften(one));
         });
         List<Developer> developers = developers().stream()
@@ -99,6 +101,14 @@ public record Shelf(List<Item> items) {
                 out,
                 lighteners(kept),
                 habits);
+    }
+
+    /** What a maker says of its own classes is not said of another maker's. */
+    private static Shade ofOneMaker(Product product, Map<ShadeClass, String> ranges) {
+        Shade shade = product.shade().orElseThrow();
+        return shade.mixingWith(shade.mixesWith().stream()
+                .filter(of -> product.range().equals(ranges.get(of)))
+                .collect(Collectors.toSet()));
     }
 
     /** What lifts, of all ranges; what is out only if there is nothing else. */

@@ -3,10 +3,12 @@ package mischung.shelf;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
@@ -55,7 +57,8 @@ public final class ShelfFile {
             "scalp",
             "open_air",
             "cools",
-            "share");
+            "share",
+            "mixes_with");
 
     private static final String CLEAR = "clear";
     private static final String YES = "yes";
@@ -87,7 +90,8 @@ public final class ShelfFile {
                 : Optional.empty();
         String code = cell.apply("code");
         String tone = kind == Kind.SHADE ? cell.apply("tone").strip().toLowerCase(Locale.ROOT) : "";
-        Optional<Shade> shade = of.map(shadeClass -> shade(code, shadeClass, cell.apply("level"), tone));
+        Optional<Shade> shade = of.map(shadeClass ->
+                shade(code, shadeClass, cell.apply("level"), tone).mixingWith(classes(cell.apply("mixes_with"))));
         ProductRange.Habit usual = of.map(
                         shadeClass -> new ProductRange.Habit(shadeClass.developerPerColour(), shadeClass.fullMinutes()))
                 .orElse(new ProductRange.Habit(0, 1));
@@ -108,6 +112,21 @@ public final class ShelfFile {
                 number("pack_g", cell.apply("pack_g")),
                 number("pack_price", cell.apply("pack_price"), 0));
         return new Item(product, stock(cell, product.packGrams()));
+    }
+
+    /** Classes in words, with spaces between. */
+    public static Set<ShadeClass> classes(String words) {
+        EnumSet<ShadeClass> all = EnumSet.noneOf(ShadeClass.class);
+        for (String word :
+                words.strip().isEmpty() ? new String[0] : words.strip().split(" +", -1)) {
+            all.add(named("mixes_with", word, ShadeClass.values()));
+        }
+        return all;
+    }
+
+    /** What {@link #classes} reads. */
+    public static String words(Set<ShadeClass> classes) {
+        return classes.stream().map(of -> of.name().toLowerCase(Locale.ROOT)).collect(Collectors.joining(" "));
     }
 
     /** What is not said is as of plain powder; what a file says nothing of may touch the scalp, up to 20 vol. */
@@ -273,7 +292,14 @@ public final class ShelfFile {
 
     private static Shade coded(String code, Shade shade) {
         return new Shade(
-                code, shade.shadeClass(), shade.level(), shade.tone(), shade.second(), shade.dyes(), shade.misfit());
+                code,
+                shade.shadeClass(),
+                shade.level(),
+                shade.tone(),
+                shade.second(),
+                shade.dyes(),
+                shade.misfit(),
+                shade.mixesWith());
     }
 
     private static <E extends Enum<E>> E named(String column, String cell, E[] all) {
@@ -335,7 +361,8 @@ public final class ShelfFile {
                 lifts.map(one -> one.scalp() ? YES : NO).orElse(""),
                 lifts.map(one -> one.openAir() ? YES : NO).orElse(""),
                 cools.map(one -> Double.toString(one.cools())).orElse(""),
-                cools.map(one -> Double.toString(one.share())).orElse(""));
+                cools.map(one -> Double.toString(one.share())).orElse(""),
+                shade.map(s -> words(s.mixesWith())).orElse(""));
     }
 
     private static String plain(double value) {

@@ -127,4 +127,19 @@ class DirectColourTest {
                     .isTrue();
         }
     }
+
+    /** A deep violet hides that one half is copper; a pale pink over the same hair does not, and does not say so. */
+    @ParameterizedTest
+    @CsvSource({"VIOLET, 5, true", "PINK, 9, false"})
+    void whatVanishesUnderItIsSaid(Tone tone, double level, boolean vanishes) {
+        Plan plan = Planner.plan(
+                Heads.of(List.of(
+                        new Band(0, 15, BandKind.LIGHTENED, 9, Tone.COPPER, Porosity.NORMAL, 0),
+                        new Band(15, 30, BandKind.LIGHTENED, 10, Tone.AS_LIFTED, Porosity.NORMAL, 0))),
+                new Wish(level, tone),
+                School.LADDER,
+                ProductRange.demo());
+        assertThat(plan.findings().stream().anyMatch(f -> f.sentence().startsWith("What lies under")))
+                .isEqualTo(vanishes);
+    }
 }

@@ -1,13 +1,16 @@
 package mischung.shelf;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import mischung.RefusedInput;
 import mischung.doubt.Calibration;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
@@ -17,6 +20,7 @@ import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.Planner;
 import mischung.plan.Strategy;
+import mischung.product.Mix;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
@@ -123,5 +127,67 @@ class ShelfTest {
             assertThat(shelf.of(kind).isPresent()).as("%s", kind).isEqualTo(kind != Kind.OTHER);
         }
         assertThat(new Shelf(DemoShelf.items()).items()).anyMatch(Item::low).anyMatch(item -> !item.low());
+    }
+
+    /** Two classes share a bowl only where the maker's row says so, and leave there what they would leave in their own. */
+    @Test
+    void classesAreMixedOnlyAsTheirMakerSays() {
+        Map<String, String> line = new HashMap<>(Map.of(
+                "kind", "shade", "code", "x", "class", "permanent", "level", "6", "tone", "ash", "pack_g", "60"));
+        Shade alone = read(line).product().shade().orElseThrow();
+        assertThat(alone.mixesWith()).isEmpty();
+        assertThatThrownBy(() -> alone.in(ShadeClass.COVERAGE))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class, wrong -> assertThat(wrong.remedy()).contains("maker"));
+        line.put("mixes_with", "coverage permanent");
+        Item item = read(line);
+        Shade guest = item.product().shade().orElseThrow();
+        assertThat(guest.mixesWith()).containsExactly(ShadeClass.COVERAGE);
+        assertThat(ShelfFile.write(item).get(ShelfFile.COLUMNS.indexOf("mixes_with")))
+                .isEqualTo("coverage");
+        Shade in = guest.in(ShadeClass.COVERAGE);
+        assertThat(in.dyes().times(ShadeClass.COVERAGE.strength()).blue())
+                .isCloseTo(guest.dyes().times(ShadeClass.PERMANENT.strength()).blue(), within(1e-12));
+        Shade cover = Shade.derived(ShadeClass.COVERAGE, 6, Tone.NATURAL);
+        assertThat(new Mix(List.of(new Mix.Part(cover, 3), new Mix.Part(in, 1))).shadeClass())
+                .isEqualTo(ShadeClass.COVERAGE);
+        line.put("mixes_with", "everything");
+        assertThatThrownBy(() -> read(line))
+                .isInstanceOfSatisfying(
+                        RefusedInput.class, wrong -> assertThat(wrong.field()).isEqualTo("mixes_with"));
+    }
+
+    /** On the shelf a guest is offered for the bowl of its own maker only. */
+    @Test
+    void aGuestComesFromTheSameMaker() {
+        Shade guest = Shade.derived(ShadeClass.PERMANENT, 6, Tone.ASH).mixingWith(Set.of(ShadeClass.COVERAGE));
+        Shade cover = Shade.derived(ShadeClass.COVERAGE, 6, Tone.NATURAL);
+        for (String maker : List.of("one", "other")) {
+            Shelf shelf = new Shelf(List.of(item("one", cover), item(maker, guest)));
+            assertThat(shelf.range().forBowl(ShadeClass.COVERAGE).stream().map(Shade::code))
+                    .hasSize(maker.equals("one") ? 2 : 1)
+                    .contains(cover.code());
+            assertThat(shelf.range().forBowl(ShadeClass.PERMANENT)).hasSize(1);
+        }
+    }
+
+    private static Item read(Map<String, String> line) {
+        return ShelfFile.read("own", column -> line.getOrDefault(column, ""));
+    }
+
+    private static Item item(String range, Shade shade) {
+        return new Item(
+                new Product(
+                        shade.code(),
+                        range,
+                        Kind.SHADE,
+                        shade.words(),
+                        Optional.of(shade),
+                        "",
+                        0,
+                        new ProductRange.Habit(1, 30),
+                        60,
+                        8),
+                Stock.UNCOUNTED);
     }
 }

@@ -12,6 +12,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -60,7 +61,11 @@ class DirectColourTest extends OneApplication {
     }
 
     private void wish(String label, String value) {
-        page.getByLabel(label).click();
+        choose(page.getByLabel(label), value);
+    }
+
+    private void choose(Locator field, String value) {
+        field.click();
         page.locator(".ant-select-item-option")
                 .getByText(value, new Locator.GetByTextOptions().setExact(true))
                 .click();
@@ -92,5 +97,37 @@ class DirectColourTest extends OneApplication {
         if (tone.equals("blue") || tone.equals("teal")) {
             assertThat(page.getByRole(AriaRole.MAIN)).containsText("Blue and green may never leave whole");
         }
+    }
+
+    /** A second tone beside the first, in the wish and in a reading, by pressing and by the strand line. */
+    @Test
+    void aSecondToneIsWishedAndRead() {
+        long id = lifted("Wunsch zwei", 10);
+        page.navigate("/cases/" + id + "/read");
+        wish("Wished level", "8");
+        wish("Wished tone", "beige");
+        wish("Wished second tone", "and copper");
+        wish("Wished share of the second tone", "half");
+        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
+        assertThat(stored(id).getAsJsonObject("wish").getAsJsonArray("second").toString())
+                .isEqualTo("[{\"tone\":\"COPPER\",\"share\":0.5}]");
+        page.locator(".band").first().click();
+        page.keyboard().press("t");
+        Locator line = page.locator("input[aria-label$='in one line']");
+        line.fill("6n 5, 9l-beige+gold30 30");
+        line.press("Enter");
+        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
+        page.waitForCondition(() -> stored(id).toString().contains("\"second\":[{\"tone\":\"GOLD\",\"share\":0.3}]"));
+
+        page.navigate("/cases/" + id + "/plan");
+        assertThat(page.getByRole(AriaRole.MAIN)).containsText("8 beige-copper");
+    }
+
+    private JsonObject stored(long id) {
+        return JsonParser.parseString(page.request()
+                        .get(application.address() + "/api/cases/" + id + "/file")
+                        .text())
+                .getAsJsonObject()
+                .getAsJsonObject("content");
     }
 }

@@ -37,6 +37,9 @@ final class FormerForms {
             if (holds(object, COLOUR) || holds(object, SHADE)) {
                 none(object, "second");
             }
+            if (holds(object, SHADE)) {
+                list(object, "mixesWith");
+            }
             if (holds(object, LAYING)) {
                 none(object, "lightener");
             }

@@ -141,7 +141,7 @@ public record RoundView(Action action, List<LayingView> layings) {
                 l.action.deposits() ? Optional.of(CaseFile.at("aim", l.aim::checked)) : Optional.empty(),
                 l.shadeClass,
                 l.wetness,
-                mix(l.mix, shades),
+                mix(l.mix, l.shadeClass, shades),
                 l.weeks);
     }
 
@@ -161,9 +161,13 @@ public record RoundView(Action action, List<LayingView> layings) {
     }
 
     /** Empty, so that it is looked for, where none is fixed or one of its shades has gone. */
-    private static Optional<Mix> mix(List<PartOfMix> parts, Shades shades) {
+    private static Optional<Mix> mix(List<PartOfMix> parts, ShadeClass bowl, Shades shades) {
         List<Optional<Mix.Part>> found = CaseFile.eachOf(
-                "mix", parts, part -> shades.named(part.shade).map(shade -> new Mix.Part(shade, part.parts)));
+                "mix",
+                parts,
+                part -> shades.named(part.shade)
+                        .map(shade ->
+                                new Mix.Part(shade.mixesWith().contains(bowl) ? shade.in(bowl) : shade, part.parts)));
         return parts.isEmpty() || found.stream().anyMatch(Optional::isEmpty)
                 ? Optional.empty()
                 : Optional.of(CaseFile.at(

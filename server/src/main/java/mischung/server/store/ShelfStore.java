@@ -123,7 +123,8 @@ public class ShelfStore {
                                 row.getDouble("red"),
                                 row.getDouble("violet"),
                                 row.getDouble("blue")),
-                        row.getDouble("misfit")));
+                        row.getDouble("misfit"),
+                        ShelfFile.classes(row.getString("mixes_with"))));
         Product product = new Product(
                 row.getString("code"),
                 row.getString("range_name"),
@@ -234,11 +235,11 @@ public class ShelfStore {
                         insert into product (range_id, position, code, kind, name, shade_class, level, tone, shade_tone, yellow,
                                              red, violet, blue, misfit, volume, ratio, minutes, pack_grams, pack_price, counted,
                                              packs, low_grams, speed, harshness, most_volume, most_levels, on_scalp, open_air,
-                                             cools, share)
+                                             cools, share, mixes_with)
                         values (:range, :position, :code, :kind, :name, :shadeClass, :level, :tone, :shadeTone, :yellow,
                                 :red, :violet, :blue, :misfit, :volume, :ratio, :minutes, :packGrams, :packPrice, :counted,
                                 :packs, :lowGrams, :speed, :harshness, :mostVolume, :mostLevels, :onScalp, :openAir,
-                                :cools, :share)
+                                :cools, :share, :mixesWith)
                         """)
                 .param("range", range)
                 .param("position", position)
@@ -262,6 +263,9 @@ public class ShelfStore {
                 .param("counted", item.stock().counted())
                 .param("packs", item.stock().packs())
                 .param("lowGrams", item.stock().lowGrams())
+                .param(
+                        "mixesWith",
+                        shade.map(s -> ShelfFile.words(s.mixesWith())).orElse(""))
                 .param("speed", product.lightener().map(Lightener::speed).orElse(null))
                 .param(
                         "harshness",
