@@ -41,7 +41,7 @@ export function LightenerFields({ name, lightener, onLightener }: Props): ReactN
           aria-label={`Stirred into the lightener of ${name}`}
           virtual={false}
           value={stirred?.code ?? PLAIN}
-          style={{ width: 170 }}
+          style={{ width: 200 }}
           onChange={(code) =>
             onLightener([
               { ...chosen, additive: (there?.additives ?? []).filter((one) => one.code === code) },

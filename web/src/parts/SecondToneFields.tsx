@@ -31,11 +31,11 @@ export function SecondToneFields({ name, main, tones, second, onSecond }: Props)
         aria-label={`${name} second tone`}
         virtual={false}
         value={beside?.tone ?? ''}
-        style={{ width: 140 }}
+        style={{ width: 176 }}
         listHeight={420}
         onChange={(tone) => onSecond(tone === '' ? [] : [{ tone, share: beside?.share ?? USUAL }])}
         options={[
-          { value: '' as const, label: 'and nothing else' },
+          { value: '' as const, label: 'and no other tone' },
           ...(vocabulary?.tones ?? [])
             .filter(({ value }) => value !== main && tones.includes(value))
             .map(({ value, words }) => ({ value, label: `and ${words}` })),

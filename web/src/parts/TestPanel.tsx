@@ -128,7 +128,8 @@ export function TestPanel(props: {
         />
       </div>
       {test.product.kind === 'LIGHTENER' && (
-        <div className="facts">
+        <div className="facts lightener-tried">
+          <span>Lightener</span>
           <LightenerFields
             name={`panel ${props.number}`}
             lightener={test.product.lightener}

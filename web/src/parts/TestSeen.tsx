@@ -90,7 +90,8 @@ export function SeenEditor(props: {
         <SelectField
           label="Tone seen"
           value={test.seen.tone}
-          options={tones.map(({ tone }) => ({
+          // What was noted is named while the tones of its level are still on their way.
+          options={(tones.length > 0 ? tones.map(({ tone }) => tone) : [test.seen.tone]).map((tone) => ({
             value: tone,
             words: vocabulary?.tones.find(({ value }) => value === tone)?.words ?? tone,
           }))}

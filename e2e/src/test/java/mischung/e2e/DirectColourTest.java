@@ -11,6 +11,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,6 +34,7 @@ class DirectColourTest extends OneApplication {
                 .getAsJsonObject();
         JsonObject content = file.getAsJsonObject("content");
         content.addProperty("clientName", name);
+        content.getAsJsonObject("consultation").addProperty("hours", 12);
         JsonArray zones = new JsonArray();
         zones.add(content.getAsJsonArray("zones").get(0));
         JsonObject zone = zones.get(0).getAsJsonObject();
@@ -121,6 +123,28 @@ class DirectColourTest extends OneApplication {
 
         page.navigate("/cases/" + id + "/plan");
         assertThat(page.getByRole(AriaRole.MAIN)).containsText("8 beige-copper");
+    }
+
+    /** The own route names the lightener and what is stirred into it, and so does its bowl. */
+    @Test
+    void theOwnRouteNamesTheLightener() {
+        long id = lifted("Wunsch hell", 7.5);
+        page.navigate("/cases/" + id + "/read");
+        wish("Wished level", "9½");
+        wish("Wished tone", "beige");
+        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
+        page.navigate("/cases/" + id + "/decide");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Make .* my own$")))
+                .first()
+                .click();
+        page.waitForTimeout(1500);
+        choose(page.locator("[aria-label^='Lightener of step']").first(), "lightening powder");
+        choose(page.locator("[aria-label^='Stirred into']").first(), "with cooling drops");
+        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
+        page.waitForCondition(() -> page.request()
+                .get(application.address() + "/api/cases/" + id + "/plan?route=own")
+                .text()
+                .contains("lightening powder with cooling drops"));
     }
 
     private JsonObject stored(long id) {
