@@ -114,9 +114,10 @@ class JobLive {
         try {
             screen.send(word);
         } catch (IOException | IllegalStateException gone) {
-            // Its connection broke; it comes back by itself and asks anew.
+            // Its connection broke; it comes back by itself and asks anew. What it held, the container frees by itself;
+            // ending it
+            // from here as well meets the container's own ending of it, and one of the two is refused.
             all.remove(screen);
-            screen.completeWithError(gone);
         }
     }
 }

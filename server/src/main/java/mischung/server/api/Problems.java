@@ -21,6 +21,7 @@ import org.springframework.transaction.TransactionException;
 import org.springframework.web.ErrorResponse;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.async.AsyncRequestNotUsableException;
 import org.springframework.web.method.annotation.MethodArgumentTypeMismatchException;
 import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
@@ -33,6 +34,12 @@ import tools.jackson.databind.exc.UnrecognizedPropertyException;
 @RestControllerAdvice
 class Problems {
     private static final Logger LOG = LoggerFactory.getLogger(Problems.class);
+
+    /** Who asked has gone: there is nobody to answer, and nothing is wrong here. */
+    @ExceptionHandler(AsyncRequestNotUsableException.class)
+    void nobodyThere() {
+        // Nothing can be written any more.
+    }
 
     @ExceptionHandler
     ResponseEntity<Problem> refused(RefusedInput refused) {
