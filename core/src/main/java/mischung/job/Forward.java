@@ -93,11 +93,7 @@ record Forward(List<Task> tasks, List<String> late) {
         private Task clock(Task task) {
             List<Task> lays = planned.stream()
                     .map(Slot::task)
-                    .filter(lay -> lay.kind() == Task.Kind.APPLY
-                            && lay.step() == task.step()
-                            && lay.zones().equals(task.zones())
-                            && lay.bowls().equals(task.bowls())
-                            && lay.endMinute() <= task.startMinute())
+                    .filter(lay -> task.putOnBy(lay) && lay.endMinute() <= task.startMinute())
                     .toList();
             boolean open = lays.stream()
                     .map(lay -> job.state(lay.key()))

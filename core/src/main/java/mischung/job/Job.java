@@ -353,11 +353,7 @@ public final class Job {
         Instant last = null;
         for (Task task : tasks) {
             // Its clock was planned from the end of its last laying.
-            boolean its = task.kind() == Task.Kind.APPLY
-                    && task.step() == work.step()
-                    && task.zones().equals(work.zones())
-                    && task.bowls().equals(work.bowls())
-                    && task.endMinute() <= work.startMinute();
+            boolean its = work.putOnBy(task) && task.endMinute() <= work.startMinute();
             if (its) {
                 Instant done = finished.get(task.key());
                 if (done == null && !skipped.contains(task.key())) {

@@ -47,7 +47,7 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
     private static final double WORTH_CARRYING = 0.25;
     private static final double WORTH_WARMTH = 0.05;
     private static final int LEAST_WINDOW = 5;
-    private static final int SPENT = 110;
+    private static final int SPENT = 150;
     private static final int WORTH_SAYING = 3;
 
     Recheck at(Clock clock, Laid laid, Event.Seen seen) {
@@ -94,13 +94,35 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
                 Start.of(predicted).warmthOf(seen));
     }
 
-    /** As it was before the laying its clock belongs to. */
+    /** As it was before the laying its clock belongs to: after the earlier ones, each for as long as it really worked. */
     private Canvas before(Task work, Laid laid) {
         Canvas canvas = Laid.before(plan, work.step(), laid.heaviest()).hair().canvas();
         for (int pass = 1; pass < pass(work); pass++) {
-            canvas = laid.once().on(canvas, known.factors());
+            canvas = earlier(work, pass)
+                    .map(one -> change(one, laid).until(one.minutes()))
+                    .orElse(laid.once())
+                    .on(canvas, known.factors());
         }
         return canvas;
+    }
+
+    private Optional<Task> earlier(Task work, int pass) {
+        return job.tasks().stream()
+                .filter(one -> one.kind() == Task.Kind.WORK
+                        && one.step() == work.step()
+                        && one.bowls().equals(work.bowls())
+                        && one.zones().equals(work.zones())
+                        && pass(one) == pass)
+                .findFirst();
+    }
+
+    /** How often its bowl is laid on this hair before it is rinsed. */
+    private int layings(Task work) {
+        int pass = pass(work);
+        while (earlier(work, pass + 1).isPresent()) {
+            pass++;
+        }
+        return pass;
     }
 
     /** Which laying of several its clock belongs to: the last figure of its key. */
@@ -157,27 +179,37 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
     }
 
     private static boolean laidLater(List<Task> open, Task task) {
-        return open.stream()
-                .anyMatch(lay -> lay.step() == task.step()
-                        && lay.bowls().equals(task.bowls())
-                        && lay.zones().equals(task.zones()));
+        return open.stream().anyMatch(task::putOnBy);
     }
 
+    /** The planned window, moved by as much as this hair needs more or less than was thought. */
     private Task.Window window(Task task, Laid laid, Factors factors) {
+        Task.Window was = task.window().orElseThrow();
+        if (laid.lifts() && pass(task) < layings(task)) {
+            // It is laid fresh before it has come anywhere.
+            return was;
+        }
         Canvas before = before(task, laid);
         Change change = change(task, laid);
-        double goal = goal(before, laid);
-        Task.Window was = task.window().orElseThrow();
-        int earliest = until(before, change, factors, goal);
-        int latest = laid.lifts()
-                ? Math.max(earliest + LEAST_WINDOW, until(before, change, factors, goal + HALF_A_LEVEL))
-                : earliest + was.latest() - was.earliest();
-        return new Task.Window(task.startMinute() + earliest, task.startMinute() + Math.min(SPENT, latest));
+        double goal = goal(task, laid);
+        int by = until(before, change, factors, goal) - until(before, change, known.factors(), goal);
+        int later = laid.lifts()
+                ? until(before, change, factors, goal + HALF_A_LEVEL)
+                        - until(before, change, known.factors(), goal + HALF_A_LEVEL)
+                : by;
+        int earliest = Math.max(0, was.earliest() - task.startMinute() + by);
+        int latest = Math.max(earliest + LEAST_WINDOW, was.latest() - task.startMinute() + later);
+        return new Task.Window(
+                task.startMinute() + earliest, task.startMinute() + Math.max(earliest, Math.min(SPENT, latest)));
     }
 
-    /** What the plan was made for. */
-    private double goal(Canvas before, Laid laid) {
-        return laid.once().on(before, known.factors()).level();
+    /** What the plan was made for: all its layings as they were decided. */
+    private double goal(Task work, Laid laid) {
+        Canvas canvas = Laid.before(plan, work.step(), laid.heaviest()).hair().canvas();
+        for (int i = 0; i < layings(work); i++) {
+            canvas = laid.once().on(canvas, known.factors());
+        }
+        return canvas.level();
     }
 
     /** Minutes to come to a level from where it is; all there are, where it is not reached. */

@@ -103,12 +103,8 @@ public record Stops(Optional<Scalp> scalp, Set<ZonePlace> failed) {
         }
         if (event instanceof Event.LaidFresh fresh) {
             return job.named(fresh.clock())
-                    .flatMap(clock -> job.tasks().stream()
-                            .filter(task -> task.kind() == Task.Kind.APPLY
-                                    && task.step() == clock.step()
-                                    && task.bowls().equals(clock.bowls())
-                                    && task.zones().equals(clock.zones()))
-                            .findFirst());
+                    .flatMap(
+                            clock -> job.tasks().stream().filter(clock::putOnBy).findFirst());
         }
         return Optional.empty();
     }

@@ -34,6 +34,8 @@ public final class Cards {
     /** A scale for bowls shows half grams. */
     private static final int PER_GRAM = 2;
 
+    private static final double LEAST_BATCH_GRAMS = 12;
+
     private static final double PLENTY = 50_000;
 
     private final Plan plan;
@@ -84,13 +86,14 @@ public final class Cards {
     private Card colour(Batch batch, PlanStep step, Bowl bowl, double[] shares, int at) {
         List<Line> lines = new ArrayList<>();
         List<Mix.Part> parts = bowl.formula().mix().parts();
+        double more = more(bowl.grams().totalGrams() * shares[at]);
         for (int i = 0; i < parts.size(); i++) {
-            double grams = split(bowl.grams().shadeGrams().get(i), shares, at);
+            double grams = split(bowl.grams().shadeGrams().get(i), shares, at, more);
             Shade shade = parts.get(i).shade();
             add(lines, shelf.item(shade.code()), shade.words(), grams);
         }
         double volume = bowl.developer().volume();
-        lines.addAll(developer(volume, split(bowl.grams().developerGrams(), shares, at)));
+        lines.addAll(developer(volume, split(bowl.grams().developerGrams(), shares, at, more)));
         return card(
                 batch,
                 step.name() + " · " + bowl.aimWords(),
@@ -104,7 +107,8 @@ public final class Cards {
 
     private Card lift(Batch batch, LiftBowl lift, double[] shares, int at) {
         List<Line> lines = new ArrayList<>();
-        double powder = split(lift.powderGrams(), shares, at);
+        double more = more(lift.totalGrams() * shares[at]);
+        double powder = split(lift.powderGrams(), shares, at, more);
         boolean cleanse = lift.laying().action() == Action.CLEANSE;
         if (cleanse) {
             // R31: lightest-series tint and lightener in equal weight.
@@ -120,9 +124,10 @@ public final class Cards {
                         lines,
                         shelf.item(additive.code()),
                         additive.name(),
-                        Math.rint(split(lift.totalGrams(), shares, at) * additive.share() * PER_GRAM) / PER_GRAM));
+                        Math.rint(split(lift.totalGrams(), shares, at, more) * additive.share() * PER_GRAM)
+                                / PER_GRAM));
         double volume = Double.isNaN(batch.volume()) ? lift.laying().volume() : batch.volume();
-        lines.addAll(developer(volume, split(lift.developerGrams(), shares, at)));
+        lines.addAll(developer(volume, split(lift.developerGrams(), shares, at, more)));
         double mixed = lift.totalGrams() - HairAmount.waste() * lift.laying().times();
         double need = Math.max(0, mixed) / (1 + HairAmount.reserve()) / learned;
         return card(
@@ -223,8 +228,14 @@ public final class Cards {
         }
     }
 
-    private static double split(int grams, double[] shares, int at) {
-        return (double) Batch.split(grams * PER_GRAM, shares)[at] / PER_GRAM;
+    /** @param more of all of it, so that a batch is enough to be weighed and mixed */
+    private static double split(int grams, double[] shares, int at, double more) {
+        return Math.rint(Batch.split(grams * PER_GRAM, shares)[at] * more) / PER_GRAM;
+    }
+
+    /** How many times as much is mixed as is needed, where that is too little to be weighed and mixed well. */
+    private static double more(double grams) {
+        return grams > 0 ? Math.max(1, LEAST_BATCH_GRAMS / grams) : 1;
     }
 
     /**

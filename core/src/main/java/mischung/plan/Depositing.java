@@ -51,15 +51,15 @@ final class Depositing {
     private final WorkedHead head;
     private final Method method;
     private final Working work;
-    private final Set<BandRef> lifted;
+    private final TakingOut taking;
     private final Map<BandRef, Aim> aims;
 
-    Depositing(Desk desk, Method method, Working work, Set<BandRef> lifted, Map<BandRef, Aim> aims) {
+    Depositing(Desk desk, Method method, Working work, TakingOut taking, Map<BandRef, Aim> aims) {
         this.desk = desk;
         this.head = desk.head();
         this.method = method;
         this.work = work;
-        this.lifted = lifted;
+        this.taking = taking;
         this.aims = aims;
     }
 
@@ -77,7 +77,7 @@ final class Depositing {
 
     /** As it grew: neither lifted before nor today. */
     private boolean natural(BandRef at) {
-        return head.band(at).kind() == BandKind.NATURAL && !lifted.contains(at);
+        return head.band(at).kind() == BandKind.NATURAL && !taking.lifted().contains(at);
     }
 
     /** R23 for very porous hair; R10 for porous hair that gets no filler to even it. */
@@ -196,6 +196,7 @@ final class Depositing {
         List<BandRef> even = new ArrayList<>();
         List<BandRef> porous = new ArrayList<>();
         List<BandRef> direct = new ArrayList<>();
+        List<BandRef> lifting = new ArrayList<>();
         Set<BandRef> filled = new HashSet<>();
         decided.forEach((at, decision) -> {
             if (!decision.coloured()) {
@@ -206,17 +207,20 @@ final class Depositing {
             }
             (aim(at).direct()
                             ? direct
-                            : decision == Decision.COVER_GREY
-                                    ? covered
-                                    : natural(at) && aim(at).level() < LIGHT_AIM
-                                            ? roots
-                                            : porosity(at).raised() ? porous : even)
+                            : taking.byColour(at, aim(at))
+                                    ? lifting
+                                    : decision == Decision.COVER_GREY
+                                            ? covered
+                                            : natural(at) && aim(at).level() < LIGHT_AIM
+                                                    ? roots
+                                                    : porosity(at).raised() ? porous : even)
                     .add(at);
         });
         List<Laying> layings = new ArrayList<>();
         ShadeClass onRoots = desk.wish().grey() == Grey.BLENDED ? ShadeClass.DEMI : ShadeClass.PERMANENT;
         ShadeClass onLengths = method.hold() == Hold.PERMANENT ? ShadeClass.PERMANENT : ShadeClass.DEMI;
         add(layings, covered, BowlPlace.ROOTS, ShadeClass.COVERAGE, 20, 1, filled);
+        taking.liftingColours(lifting, aims).forEach(layings::add);
         add(layings, roots, BowlPlace.ROOTS, onRoots, 10, 1, filled);
         add(layings, even, BowlPlace.LENGTHS, onLengths, 10, 1, filled);
         // R59c: as it is, without developer; it does not go on working, so all of it has its full time.

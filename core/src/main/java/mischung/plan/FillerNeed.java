@@ -159,10 +159,13 @@ final class FillerNeed {
         if (band.greyShare() >= SPEAKS_OF_GREY && wish.level() > band.level() + 1) {
             return lightBesideGrey(whole, reasons);
         }
-        if (band.greyShare() >= MOSTLY_GREY) {
+        if (band.greyShare() >= SPEAKS_OF_GREY) {
             reasons.add(new Reason(
                     Rule.R55,
-                    Words.percent(band.greyShare()) + " of it is grey: a coverage shade with 20 vol, full time."));
+                    Words.percent(band.greyShare()) + " of it is grey: a coverage shade with 20 vol, full time"
+                            + (band.greyShare() < MOSTLY_GREY
+                                    ? "; on so little grey it goes warm, so something cool goes in."
+                                    : ".")));
             return Decision.COVER_GREY;
         }
         if (drop < -HALF_A_LEVEL) {

@@ -9,8 +9,8 @@ public enum LiftWay {
     /** On the dark band alone, cotton or film on both sides (R35). */
     BAND("on the band alone", Cover.FOIL, 3),
     OFF_SCALP("off the scalp", Cover.FOIL, 3),
-    /** The last centimetres, in the warmth of the scalp (R33). */
-    ROOT("on the root", Cover.OPEN, 5),
+    /** The last centimetres, in the warmth of the scalp (R33): into the open foils, or covered with film. */
+    ROOT("on the root", Cover.FILM, 5),
     /** A spot that stayed dark. */
     SPOT("on the spot", Cover.FOIL, 3),
     WOVEN("woven", Cover.FOIL, 3),
@@ -35,7 +35,7 @@ public enum LiftWay {
 
     /** Whether it is laid section by section and covered. */
     public boolean foiled() {
-        return cover != Cover.OPEN && this != WASH;
+        return cover == Cover.FOIL;
     }
 
     public Cover cover() {

@@ -28,6 +28,7 @@ import mischung.product.Lightener;
 import mischung.product.ShadeClass;
 import mischung.school.Pull;
 import mischung.wish.Aim;
+import mischung.wish.Design;
 import mischung.wish.Weave;
 import mischung.wish.WorkedBand;
 
@@ -54,10 +55,26 @@ final class Lifting {
     private static final double FURTHEST_ABOVE = 2.5;
     private static final double LIGHTEST_CANVAS = 11;
     private static final double LIGHT = 8;
-    private static final double NEARLY = 0.15;
 
-    /** What a harsher lightener, or a second laying, has to gain to be worth it. */
-    private static final double GAINS = 1;
+    /** In CIEDE2000: a toner that ends further off is seen to be warm. */
+    private static final double OFF = 5;
+
+    /** In CIEDE2000, what lifting further has to gain. */
+    private static final double BETTER_LIFTED = 3;
+
+    private static final int MOST_TRIED = 6;
+    private static final double TRIED_MINUTES = 60;
+
+    /** Hair of which only a third grew with colour is as light as it looks. */
+    private static final double MOSTLY_WHITE = 0.65;
+
+    /** In CIEDE2000: colour that lifts has to come this near to do without lightener. */
+    private static final double NEAR_BY_COLOUR = 5;
+
+    private static final double MOST_BY_COLOUR = 2;
+    private static final double LIGHTEST_BY_COLOUR = 8;
+    private static final double STRONG_COLOUR = 30;
+    private static final double NEARLY = 0.15;
 
     private static final double LEAST_GAIN = 0.05;
     private static final double USUAL_VOLUME = 20;
@@ -109,13 +126,13 @@ final class Lifting {
         for (double level = aim.level();
                 level <= Math.min(LIGHTEST_CANVAS, aim.level() + FURTHEST_ABOVE);
                 level += HALF_A_LEVEL) {
-            HairState lifted = level <= hair.level() ? hair : liftedTo(at, level);
+            HairState lifted = level <= deep(hair) ? hair : liftedTo(at, level);
             double misfit = toned(at, lifted, aim);
             if (misfit < least - BETTER_BY) {
                 least = misfit;
                 goal = level;
             }
-            if (misfit <= NEAR_ENOUGH || lifted.level() < level - HALF_A_LEVEL) {
+            if (misfit <= NEAR_ENOUGH || deep(lifted) < level - HALF_A_LEVEL) {
                 break;
             }
         }
@@ -142,10 +159,37 @@ final class Lifting {
         return desk.leastMisfit(work.recipes().task(toner, BowlPlace.LENGTHS, any -> hair));
     }
 
+    /** As if it were lifted so far, laid fresh as often as that takes; what it would cost is not asked here. */
     private HairState liftedTo(BandRef at, double level) {
         HairState hair = work.hair(at);
-        double minutes = minutesTo(hair.canvas(), level);
-        return hair.after(offScalp(Math.max(SHORTEST, minutes)));
+        for (int i = 0; i < MOST_TRIED && deep(hair) < level; i++) {
+            HairState before = hair;
+            HairState whole = before.after(offScalp(TRIED_MINUTES));
+            hair = deep(whole) < level ? whole : before.after(offScalp(minutesTo(before.canvas(), level)));
+        }
+        return hair;
+    }
+
+    /** How deep its coloured hairs are; half-white hair looks lighter than what there is to lift. */
+    static double deep(HairState hair) {
+        Canvas canvas = hair.canvas();
+        return canvas.greyShare() < FillerNeed.SPEAKS_OF_GREY || canvas.greyShare() > MOSTLY_WHITE
+                ? hair.level()
+                : new Canvas(canvas.coloured(), canvas.white(), 0, canvas.fibre()).level();
+    }
+
+    /**
+     * Light enough by its level, and too warm all the same: a toner would leave it clearly off, and lifted further it would not.
+     */
+    boolean tooWarm(BandRef at, Aim aim) {
+        HairState hair = work.hair(at);
+        if (aim.direct()
+                || aim.level() < LIGHT
+                || !(hair.lifted() || desk.head().band(at).kind() == BandKind.COLOURED)) {
+            return false;
+        }
+        double now = toned(at, hair, aim);
+        return now > OFF && toned(at, liftedTo(at, goal(at, aim)), aim) < now - BETTER_LIFTED;
     }
 
     private static Lightening lightening(Lightener make, LiftWay way, Place place, double volume, double minutes) {
@@ -164,10 +208,10 @@ final class Lifting {
         return lightening(Lightener.PLAIN, LiftWay.OFF_SCALP, Place.MIDS, 20, minutes);
     }
 
-    /** Least minutes, in steps of a whole minute, to reach a level; the longest there is where it cannot be reached. */
+    /** Least minutes, in steps of a whole minute, to reach a level; the longest that is tried where it is not reached. */
     private static double minutesTo(Canvas canvas, double level) {
         double from = 0;
-        double to = 120;
+        double to = TRIED_MINUTES;
         while (to - from > 1) {
             double middle = (from + to) / 2;
             if (offScalp(middle).on(canvas).level() >= level) {
@@ -177,6 +221,41 @@ final class Lifting {
             }
         }
         return Math.ceil(to);
+    }
+
+    /**
+     * R9: colour with 20 vol lifts natural hair a level, off the scalp 30 vol up to two: where that is all that is wanted, nothing
+     * is lightened.
+     */
+    boolean byColour(BandRef at, Aim aim) {
+        HairState hair = work.hair(at);
+        double levels = aim.level() - hair.level();
+        WorkedBand band = desk.head().at(at);
+        if (aim.direct()
+                || band.band().kind() != BandKind.NATURAL
+                || hair.lifted()
+                || hair.canvas().greyShare() >= FillerNeed.SPEAKS_OF_GREY
+                || levels > MOST_BY_COLOUR
+                || aim.level() > LIGHTEST_BY_COLOUR
+                || desk.range().of(ShadeClass.PERMANENT).isEmpty()) {
+            return false;
+        }
+        Laying colour = byColour(band, List.of(at), aim);
+        return desk.best(work.recipes().task(colour, BowlPlace.ROOTS, work::hair))
+                        .misfit()
+                <= NEAR_BY_COLOUR;
+    }
+
+    /** Permanent colour that lifts, as strong as the place of the hair allows (R33). */
+    Laying byColour(WorkedBand band, List<BandRef> bands, Aim aim) {
+        return Laying.colour(
+                        desk.wish().design().kind() == Design.Kind.MELT ? Action.MELT : Action.TARGET,
+                        bands,
+                        aim,
+                        ShadeClass.PERMANENT,
+                        desk.volumeFor(band.touchesScalp() ? USUAL_VOLUME : STRONG_COLOUR),
+                        ShadeClass.PERMANENT.fullMinutes())
+                .mixedAs(desk.range().habit(ShadeClass.PERMANENT));
     }
 
     /** The gentlest that reaches the goal, or comes nearest before the hair's strength or the day ends it. */
@@ -191,20 +270,15 @@ final class Lifting {
             }
         }
         LiftWay way = way(at, goal);
-        double volume = volume(at, way);
         Dose best = null;
-        // Hair that is light but strong bears the usual developer in a mild product sooner than a harsh one.
-        boolean stronger = way == LiftWay.REFRESH && !fragile(at) && volume < USUAL_VOLUME;
         for (Lightener make : suited(at, way, goal)) {
-            for (double tried :
-                    stronger ? new double[] {volume, desk.volumeFor(USUAL_VOLUME)} : new double[] {volume}) {
+            for (double tried : volumes(at, way)) {
                 Dose dose = dose(at, goal, way, make, Math.min(tried, make.mostVolume()));
                 boolean reaches = dose.reached() >= goal - NEARLY;
-                if (reaches && dose.times() == 1) {
+                if (reaches) {
                     return dose;
                 }
-                if (best == null
-                        || dose.reached() > best.reached() + (best.reached() >= goal - NEARLY ? GAINS : LEAST_GAIN)) {
+                if (best == null || dose.reached() > best.reached() + LEAST_GAIN) {
                     best = dose;
                 }
             }
@@ -221,7 +295,7 @@ final class Lifting {
         if (all.isEmpty()) {
             return List.of(Lightener.PLAIN);
         }
-        double levels = goal - work.hair(at).level();
+        double levels = goal - deep(work.hair(at));
         boolean scalp = desk.head().at(at).touchesScalp();
         List<Lightener> open = someOf(all, one -> one.openAir() == (way.cover() == Cover.OPEN));
         List<Lightener> made = someOf(scalp ? someOf(all, Lightener::scalp) : open, one -> one.mostLevels() >= levels);
@@ -248,7 +322,7 @@ final class Lifting {
         Place place = desk.head().at(at).place();
         HairState hair = work.hair(at);
         double least = strategy.visits() > 1 ? LEAST_LEFT_GENTLY : LEAST_LEFT;
-        Dose best = new Dose(way, make, volume, 0, 1, hair.level());
+        Dose best = new Dose(way, make, volume, 0, 1, deep(hair));
         for (int times = 1; times <= (way == LiftWay.WASH ? 1 : MOST_LAYINGS); times++) {
             for (double minutes = SHORTEST;
                     minutes <= (way == LiftWay.WASH ? LONGEST_WASH : LONGEST);
@@ -260,10 +334,10 @@ final class Lifting {
                 if (lifted.integrity() < least) {
                     return best;
                 }
-                if (lifted.level() > best.reached() + LEAST_GAIN) {
-                    best = new Dose(way, make, volume, minutes, times, lifted.level());
+                if (deep(lifted) > best.reached() + LEAST_GAIN) {
+                    best = new Dose(way, make, volume, minutes, times, deep(lifted));
                 }
-                if (lifted.level() >= goal - NEARLY) {
+                if (deep(lifted) >= goal - NEARLY) {
                     return best;
                 }
             }
@@ -290,25 +364,37 @@ final class Lifting {
         return band.band().kind() == BandKind.NATURAL ? LiftWay.OFF_SCALP : LiftWay.BAND;
     }
 
-    /** R32: by the strength of the hair; R33: no more than 20 vol where it touches the scalp, whatever hair it is. */
-    private double volume(BandRef at, LiftWay way) {
+    /**
+     * R32: by the strength of the hair, the weakest that gets there first; R33: no more than 20 vol where it touches the scalp,
+     * whatever hair it is.
+     */
+    private List<Double> volumes(BandRef at, LiftWay way) {
         HairState hair = work.hair(at);
         Porosity porosity = hair.canvas().fibre().nearestPorosity();
         boolean strong = strategy.method().pull() == Pull.STRONG_AND_SHORT;
-        if (fragile(at) || way == LiftWay.REFRESH) {
-            return desk.volumeFor(10);
+        if (fragile(at)) {
+            return List.of(desk.volumeFor(10));
+        }
+        if (way == LiftWay.REFRESH) {
+            // Hair that is light but strong bears the usual developer in a mild product sooner than a harsh one.
+            return List.of(desk.volumeFor(10), desk.volumeFor(USUAL_VOLUME));
         }
         if (desk.head().at(at).touchesScalp()) {
-            return desk.volumeFor(20);
+            return List.of(desk.volumeFor(USUAL_VOLUME));
         }
         boolean stubborn = way == LiftWay.BAND
                 && desk.head().band(at).kind() == BandKind.COLOURED
                 && hair.canvas().fibre().layers() >= 2;
         if (strong && stubborn && desk.tested()) {
-            return desk.volumeFor(40);
+            return List.of(desk.volumeFor(40));
+        }
+        if (strong) {
+            return List.of(desk.volumeFor(30));
         }
         boolean coarse = hair.canvas().fibre().thickness() == Thickness.COARSE && !porosity.raised();
-        return desk.volumeFor(strong || coarse ? 30 : 20);
+        return coarse
+                ? List.of(desk.volumeFor(USUAL_VOLUME), desk.volumeFor(30))
+                : List.of(desk.volumeFor(USUAL_VOLUME));
     }
 
     private boolean fragile(BandRef at) {

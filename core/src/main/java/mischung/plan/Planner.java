@@ -10,6 +10,7 @@ import mischung.doubt.Calibration;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Head;
+import mischung.hair.LevelScale;
 import mischung.product.ProductRange;
 import mischung.school.Method;
 import mischung.school.School;
@@ -179,13 +180,13 @@ public final class Planner {
                 continue;
             }
             Aim wished = head.at(at).aim().orElseThrow();
-            double here = taking.level(at);
+            double here = taking.level(at, wished);
             if (visit == visits) {
                 aims.put(at, wished);
             } else if (here - wished.level() > STAGED_FROM && kind(at).lifted() && !wished.direct()) {
                 double part = here + (wished.level() - here) / (visits - visit + 1);
                 aims.put(at, wished.at(part));
-            } else if (wished.leastCanvas() - here > HALF_A_LEVEL) {
+            } else if (wished.leastCanvas() - here > HALF_A_LEVEL && !taking.byColour(at, wished)) {
                 aims.put(at, wished);
             }
         }
@@ -231,7 +232,7 @@ public final class Planner {
             reachable.put(at, stopsShort && !aim.direct() ? aim.at(Math.floor(2 * here) / 2) : aim);
         });
         List<BandRef> filled = where(decided, Decision.FILL);
-        Depositing depositing = new Depositing(desk, method, work, taking.lifted(), reachable);
+        Depositing depositing = new Depositing(desk, method, work, taking, reachable);
         depositing.equalise(decided);
         depositing.fill(filled);
         depositing.finish(decided);
@@ -263,6 +264,16 @@ public final class Planner {
         }
         if (taking.touched(at)) {
             return taking.answer(at, aim);
+        }
+        if (taking.byColour(at, aim)) {
+            return new BandAnswer(
+                    at,
+                    Decision.COLOUR,
+                    band.band().level() - aim.level(),
+                    List.of(new Reason(
+                            Rule.R9,
+                            "Natural " + LevelScale.words(band.band().level()) + " to " + aim.words()
+                                    + ": permanent colour lifts so far by itself, no lightener.")));
         }
         FillerNeed.Hair seen = new FillerNeed.Hair(
                 kind(at),

@@ -37,6 +37,9 @@ final class Recipes {
     private static final double MOSTLY_MATTE = 0.25;
 
     /** R19: on porous hair half a level to a level lighter is what is meant. */
+    private static final double LIFTS_FROM = 20;
+
+    private static final double LITTLE = 0.25;
     private static final double POROUS_LIGHTER = 0.5;
 
     private static final double LIGHTEST_SHADE = 10;
@@ -94,13 +97,18 @@ final class Recipes {
                     desk.calibration().factors());
         }
         boolean filler = laying.action() == Action.FILL;
+        // R9: colour that has to lift is made a level lighter, since its own depth takes back part of what it lifts.
+        boolean lifts = laying.shadeClass() == ShadeClass.PERMANENT
+                && laying.volume() >= LIFTS_FROM
+                && laying.bands().stream()
+                        .allMatch(at -> aim.level() > hair.apply(at).level() + LITTLE);
         boolean sheer = laying.action() == Action.TONER || laying.action() == Action.PRE_TONE;
         // Lighter shades than level 10 are not made; the lightest toners are thinned with clear instead.
         double made = Math.min(level, LIGHTEST_SHADE);
         double darkest = filler
                 ? level - FILLER_WINDOW
                 : sheer ? made - 0.5 : place == BowlPlace.POROUS ? Math.min(level + 0.5, LIGHTEST_SHADE) : made - 1;
-        double lightest = filler || sheer ? level + FILLER_WINDOW : level + 1;
+        double lightest = filler || sheer ? level + FILLER_WINDOW : level + (lifts ? 2 : 1);
         return new FormulaTask(
                 spots,
                 application,
@@ -114,7 +122,9 @@ final class Recipes {
                 oddness(
                         laying.action(),
                         aim,
-                        place == BowlPlace.POROUS && !filler && !sheer ? made + POROUS_LIGHTER : made),
+                        lifts
+                                ? made + 1
+                                : place == BowlPlace.POROUS && !filler && !sheer ? made + POROUS_LIGHTER : made),
                 desk.calibration().factors());
     }
 

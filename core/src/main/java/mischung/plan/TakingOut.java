@@ -37,6 +37,7 @@ final class TakingOut {
     private static final double DYE_SEEN = 0.03;
 
     private static final double BRASSY_FROM = 8;
+    private static final double LIGHT_AIM = 8;
     private static final double SPENT = 0.03;
 
     /** As a clarifying step washes. */
@@ -67,6 +68,28 @@ final class TakingOut {
         return lifted;
     }
 
+    /** Whether colour lifts it as far as is wanted (R9). */
+    boolean byColour(BandRef at, Aim aim) {
+        return tooDark(at, aim) && lifting.byColour(at, aim);
+    }
+
+    /** R9: permanent colour as strong as it may be where it goes: at the scalp and off it in bowls of their own. */
+    List<Laying> liftingColours(List<BandRef> some, Map<BandRef, Aim> aims) {
+        Map<Aim, Map<Boolean, List<BandRef>>> alike = new LinkedHashMap<>();
+        for (BandRef at : some) {
+            Aim aim = aims.get(at);
+            if (aim != null) {
+                alike.computeIfAbsent(aim, key -> new TreeMap<>())
+                        .computeIfAbsent(head.at(at).touchesScalp(), key -> new ArrayList<>())
+                        .add(at);
+            }
+        }
+        List<Laying> layings = new ArrayList<>();
+        alike.forEach((aim, byPlace) ->
+                byPlace.values().forEach(bands -> layings.add(lifting.byColour(head.at(bands.get(0)), bands, aim))));
+        return layings;
+    }
+
     /** Whether anything was taken out of it in this visit. */
     boolean touched(BandRef at) {
         return removed.contains(at) || liftedToday.contains(at);
@@ -95,11 +118,15 @@ final class TakingOut {
         liftedToday.addAll(some);
     }
 
-    /** Half-white hair is as deep as it looks, whatever its coloured hairs were read at. */
-    double level(BandRef at) {
-        return head.band(at).greyShare() < FillerNeed.SPEAKS_OF_GREY
-                ? work.level(at)
-                : LevelScale.inHalves(work.hair(at).level());
+    /** As read, or as the model has it by now; half-white hair by what is deep in it, where that has to become light. */
+    double level(BandRef at, Aim aim) {
+        if (head.band(at).greyShare() < FillerNeed.SPEAKS_OF_GREY) {
+            return work.level(at);
+        }
+        return LevelScale.inHalves(
+                aim.level() >= LIGHT_AIM
+                        ? Lifting.deep(work.hair(at))
+                        : work.hair(at).level());
     }
 
     boolean failed(BandRef at) {
@@ -107,7 +134,7 @@ final class TakingOut {
     }
 
     private boolean tooDark(BandRef at, Aim aim) {
-        return aim.leastCanvas() - level(at) > HALF_A_LEVEL;
+        return aim.leastCanvas() - level(at, aim) > HALF_A_LEVEL;
     }
 
     /** Everything a band's goal follows from. */
@@ -123,7 +150,10 @@ final class TakingOut {
         Map<BandRef, Double> goals = new LinkedHashMap<>();
         Map<SameGoal, Double> known = new HashMap<>();
         aims.forEach((at, aim) -> {
-            if (tooDark(at, aim) && lifting.allowed(at) && !failed(at)) {
+            boolean due = lifting.allowed(at)
+                    && !failed(at)
+                    && (tooDark(at, aim) ? !lifting.byColour(at, aim) : lifting.tooWarm(at, aim));
+            if (due) {
                 double goal = known.computeIfAbsent(
                         new SameGoal(
                                 aim,
@@ -132,10 +162,10 @@ final class TakingOut {
                                 head.at(at).place()),
                         key -> lifting.goal(at, aim));
                 // What only its toner keeps dark needs no more lift, but the toner gone.
-                boolean toner = lifting.onlyToned(at, aim.leastCanvas());
+                boolean toner = tooDark(at, aim) && lifting.onlyToned(at, aim.leastCanvas());
                 goal = toner ? aim.leastCanvas() : goal;
                 // A second round for less than half a level is not worth its hour.
-                if (goal - work.hair(at).level() > (begun ? HALF_A_LEVEL : 0.25)) {
+                if (goal - Lifting.deep(work.hair(at)) > (begun ? HALF_A_LEVEL : 0.25)) {
                     goals.put(at, goal);
                 }
             }
@@ -149,13 +179,10 @@ final class TakingOut {
             preTone(goals.keySet());
         }
         List<Laying> layings = lifting.layings(goals);
-        List<Laying> bandFirst = layings.stream().filter(TakingOut::first).toList();
-        List<Laying> then = layings.stream().filter(l -> !first(l)).toList();
-        for (List<Laying> together : List.of(bandFirst, then)) {
-            if (!together.isEmpty()) {
-                work.perform(new Round(Action.LIGHTEN, together));
-                together.forEach(l -> lifted(l.bands()));
-            }
+        if (!layings.isEmpty()) {
+            // R46: one stage; what is dark is laid with all the rest of its section, as strong as it needs.
+            work.perform(new Round(Action.LIGHTEN, layings));
+            layings.forEach(l -> lifted(l.bands()));
         }
         List<BandRef> spent = before.keySet().stream()
                 .filter(at -> before.get(at) - work.hair(at).integrity() > SPENT)
@@ -164,11 +191,6 @@ final class TakingOut {
         if (!spent.isEmpty()) {
             work.perform(Round.of(Laying.usual(Action.TREATMENT, spent)));
         }
-    }
-
-    /** R35: what is dark among lighter hair goes before all the rest. */
-    private static boolean first(Laying laying) {
-        return laying.way() == LiftWay.BAND || laying.way() == LiftWay.SPOT;
     }
 
     /** R53: brassy hair at 8 and lighter is toned for some minutes, so that lightener has less to do. */

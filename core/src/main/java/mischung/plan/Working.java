@@ -33,6 +33,12 @@ import mischung.wish.WorkedHead;
 final class Working {
     private static final double RINSE_MINUTES = 10;
 
+    /** Less cannot be weighed and mixed well, powder and developer together. */
+    private static final double LEAST_BATCH_GRAMS = 12;
+
+    /** Of one bowl over a full head of foils: some 110 min, and a bowl is laid well within its 40. */
+    private static final int FRESH_BOWLS = 4;
+
     private final Desk desk;
     private final Method method;
     private final WorkedHead head;
@@ -196,9 +202,10 @@ final class Working {
             laying.bands()
                     .forEach(at -> simulation.lay(laying.lightening(head.at(at).place()), List.of(at)));
         }
-        double need =
-                (desk.mixGrams(laying.bands()) * (1 + HairAmount.reserve()) + HairAmount.waste()) * laying.times();
-        int powder = (int) Math.ceil(need / (1 + laying.ratio()));
+        double once = Math.max(
+                desk.mixGrams(laying.bands()) * (1 + HairAmount.reserve()) + HairAmount.waste(),
+                LEAST_BATCH_GRAMS * batches(laying));
+        int powder = (int) Math.ceil(once * laying.times() / (1 + laying.ratio()));
         double goal = laying.bands().stream()
                 .mapToDouble(at -> hair(at).level())
                 .average()
@@ -211,6 +218,22 @@ final class Working {
                 (int) Math.ceil(powder * laying.ratio()),
                 goal,
                 why);
+    }
+
+    /** Fresh bowls its sections ask for, however little lies in each: a full head of foils takes four of them. */
+    private int batches(Laying laying) {
+        double share = laying.bands().stream()
+                .map(BandRef::zone)
+                .distinct()
+                .mapToDouble(zone ->
+                        HairAmount.share(head.read(), head.read().zones().get(zone)))
+                .sum();
+        double hair = share
+                * switch (head.read().density()) {
+                    case THIN, NORMAL -> 1;
+                    case DENSE -> 1.25;
+                };
+        return (int) Math.ceil((laying.way().foiled() ? FRESH_BOWLS : 1) * hair - 1e-9);
     }
 
     /** Which part of the strand these bands are. */

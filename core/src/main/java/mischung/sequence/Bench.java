@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.stream.IntStream;
 import mischung.hair.ZonePlace;
 
 /** The pieces of one stage as they are put together, with what is shown of each. */
@@ -17,13 +15,23 @@ final class Bench {
      * A clock that starts when something is laid and ends when it is rinsed or wiped off.
      *
      * @param pass of its laying, 1 and more
-     * @param last whether it is not laid again
      * @param timed whether what ends it has a window; what stays in has none
+     * @param earliest minutes after it was laid before which it may not end
+     * @param latest minutes after it was laid after which it may not go on
      */
-    record Clock(Lay lay, int zoneIndex, ZonePlace zone, int laid, int end, int pass, boolean last, boolean timed) {}
+    record Clock(
+            Applied lay,
+            int zoneIndex,
+            ZonePlace zone,
+            int laid,
+            int end,
+            int pass,
+            boolean timed,
+            int earliest,
+            int latest) {}
 
     /** What is mixed at one time: its mixing, what is laid of it, and how long it is good. */
-    record Mixed(Lay lay, int number, int mix, List<Integer> laid, List<Lay.Unit> units, int pass) {}
+    record Mixed(Applied lay, int number, int mix, List<Integer> laid, List<Lay.Unit> units) {}
 
     private final String prefix;
     private final Map<String, Integer> pins;
@@ -51,13 +59,6 @@ final class Bench {
         pieces.add(new Piece(whole, minutes, use, person, Math.max(0, release), what.kind() == Task.Kind.CHECK, lags));
         shown.add(what);
         return pieces.size() - 1;
-    }
-
-    /** Which batch a laid piece is of; empty where nothing was mixed for it. */
-    OptionalInt batchOf(int piece) {
-        return IntStream.range(0, batches.size())
-                .filter(i -> batches.get(i).laid().contains(piece))
-                .findFirst();
     }
 
     int end(Solver.Order order, int piece) {

@@ -88,6 +88,17 @@ public record Durations(Map<String, Double> figures, Map<Task.Kind, Double> fact
                 * factors.getOrDefault(Task.Kind.APPLY, 1.0);
     }
 
+    /** Minutes less to lay product openly on a share of the hair of a zone whose sections were parted before. */
+    double partedAlready(WorkedHead head, int zone, double shareOfHair) {
+        double seconds = Math.max(0, of("seconds a section") - of("seconds a section again"));
+        return shareOfHair
+                * of("sections of a full head")
+                * share(head, zone)
+                * seconds
+                / 60
+                * factors.getOrDefault(Task.Kind.APPLY, 1.0);
+    }
+
     private double share(WorkedHead head, int zone) {
         double byDensity = byDensity(head.read().density());
         return HairAmount.share(head.read(), head.read().zones().get(zone)) * byDensity;

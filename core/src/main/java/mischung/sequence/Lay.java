@@ -15,7 +15,7 @@ import mischung.wish.Weave;
 import mischung.wish.WorkedHead;
 
 /**
- * One product that goes on in one stage: how long it takes to lay in every zone, how long it works and how long it may.
+ * One product that colours or treats in one stage: how long it takes to lay in every zone, how long it works and how long it may.
  *
  * @param bowl its name; empty where nothing is mixed
  * @param what "bowl A on the lengths", "Remover"
@@ -23,11 +23,8 @@ import mischung.wish.WorkedHead;
  * @param minutesByZone to lay it, in minutes of one pair of hands; its zones in the order of work
  * @param works minutes of its clock
  * @param longest minutes it may stay
- * @param passes how often it is laid fresh
  * @param bowlLife minutes it is good for once mixed
- * @param grams of it for one laying; 0 where nothing is mixed
- * @param root whether it is laid at the scalp, after the lengths are near (R33)
- * @param ramping by zone, for lightener
+ * @param grams of it; 0 where nothing is mixed
  */
 record Lay(
         String bowl,
@@ -36,36 +33,26 @@ record Lay(
         Map<Integer, Double> minutesByZone,
         int works,
         int longest,
-        int passes,
         int bowlLife,
-        double grams,
-        boolean root,
-        Map<Integer, Ramping> ramping) {
+        double grams)
+        implements Applied {
+
+    /** Less cannot be weighed and mixed well. */
+    static final double LEAST_BATCH_GRAMS = 12;
 
     /** A stretch of the head that is laid in one go: a zone, or a part of a large one. */
     record Unit(int zone, int part, int of) {}
 
-    /** To lay it on these stretches. */
-    double minutesOn(List<Unit> units) {
+    @Override
+    public double minutesOn(List<Unit> units) {
         return units.stream()
                 .mapToDouble(unit -> minutesByZone.getOrDefault(unit.zone(), 0.0) / unit.of())
                 .sum();
     }
 
-    /** Less cannot be weighed and mixed well, powder and developer together. */
-    private static final double LEAST_BATCH_GRAMS = 12;
-
-    /** Laid in less, sections end near enough together without a ramp. */
-    private static final double RAMPED_FROM_MINUTES = 20;
-
-    /** Whether it is mixed in batches of different strength. */
-    boolean splits() {
-        return lifts() && laying() >= RAMPED_FROM_MINUTES && mostBatches(1) > 2;
-    }
-
-    /** Into how many batches it may be split in each of so many groups. */
-    int mostBatches(int groups) {
-        return Math.max(1, (int) (grams / groups / LEAST_BATCH_GRAMS));
+    @Override
+    public boolean lifts() {
+        return false;
     }
 
     /** To lay all of it once, in minutes of one pair of hands. */
@@ -73,46 +60,31 @@ record Lay(
         return minutesByZone.values().stream().mapToDouble(m -> m).sum();
     }
 
-    boolean mixed() {
-        return !bowl.isEmpty();
+    /** The same, laid in other minutes by zone. */
+    Lay taking(Map<Integer, Double> minutes) {
+        return new Lay(bowl, what, detail, minutes, works, longest, bowlLife, grams);
     }
 
-    /** Until the last of it may be rinsed, from when its laying begins. */
-    double span(double laying, double wipe) {
-        return laying + works * passes + (passes - 1) * laying * (1 + wipe);
+    /** Into how many batches it can be mixed at most. */
+    int mostBatches() {
+        return mixed() ? Math.max(1, (int) (grams / LEAST_BATCH_GRAMS + 1e-9)) : Integer.MAX_VALUE;
     }
 
-    /** With so many minutes more on the hair and in the bowl; not ramped any more. */
+    /** With so many minutes more on the hair and in the bowl. */
     Lay longer(int more) {
-        return new Lay(
-                bowl,
-                what,
-                detail,
-                minutesByZone,
-                works,
-                longest + more,
-                passes,
-                bowlLife + more,
-                grams,
-                root,
-                Map.of());
-    }
-
-    /** Whether it lifts, and so may be ramped. */
-    boolean lifts() {
-        return !ramping.isEmpty();
+        return new Lay(bowl, what, detail, minutesByZone, works, longest + more, bowlLife + more, grams);
     }
 
     boolean on(Unit unit) {
         return minutesByZone.containsKey(unit.zone());
     }
 
-    /** Bands of a bowl by zone, to the minutes it takes to lay them. */
+    /** Bands of a bowl by zone, to the minutes it takes to lay them; openly where no foils are named. */
     static Map<Integer, Double> zones(
             WorkedHead head,
             List<BandRef> bands,
             Durations durations,
-            Optional<LiftWay> way,
+            Optional<LiftWay> foils,
             Comparator<Integer> order) {
         Map<Integer, List<BandRef>> byZone = new TreeMap<>();
         bands.forEach(
@@ -124,14 +96,12 @@ record Lay(
             double share = woven
                     ? here.stream().mapToDouble(at -> head.at(at).share()).max().orElse(1)
                     : 1;
-            boolean foiled = way.map(LiftWay::foiled).orElse(woven);
             double cm =
                     here.stream().map(head::band).mapToDouble(Band::lengthCm).sum();
             minutes.put(
                     zone,
-                    foiled
-                            ? durations.foiling(head, zone, way.orElse(LiftWay.WOVEN), share)
-                            : share * durations.laying(head, zone, cm));
+                    foils.map(way -> durations.foiling(head, zone, way, share))
+                            .orElseGet(() -> share * durations.laying(head, zone, cm)));
         });
         return minutes;
     }
@@ -140,9 +110,14 @@ record Lay(
     static List<Unit> units(List<Lay> lays, double chunk, Comparator<Integer> order) {
         Map<Integer, Double> all = new TreeMap<>(order);
         lays.forEach(lay -> lay.minutesByZone.forEach((zone, minutes) -> all.merge(zone, minutes, Double::sum)));
+        return units(all, chunk);
+    }
+
+    /** @param minutes of each zone, in the order of work */
+    static List<Unit> units(Map<Integer, Double> minutes, double chunk) {
         List<Unit> units = new ArrayList<>();
-        all.forEach((zone, minutes) -> {
-            int of = Math.max(1, (int) Math.ceil(minutes / chunk - 1e-9));
+        minutes.forEach((zone, takes) -> {
+            int of = Math.max(1, (int) Math.ceil(takes / chunk - 1e-9));
             for (int part = 1; part <= of; part++) {
                 units.add(new Unit(zone, part, of));
             }
@@ -170,11 +145,16 @@ record Lay(
 
     /** Whole minutes for each unit, none less than one, that together make the whole. */
     Map<Unit, Integer> minutes(List<Unit> units) {
+        return minutes(units, minutesByZone);
+    }
+
+    /** @param byZone minutes of every zone that is laid */
+    static Map<Unit, Integer> minutes(List<Unit> units, Map<Integer, Double> byZone) {
         Map<Unit, Integer> all = new LinkedHashMap<>();
         double sum = 0;
         int given = 0;
         for (Unit unit : units) {
-            Double zone = minutesByZone.get(unit.zone);
+            Double zone = byZone.get(unit.zone);
             if (zone != null) {
                 sum += zone / unit.of;
                 int minutes = Math.max(1, (int) Math.round(sum) - given);

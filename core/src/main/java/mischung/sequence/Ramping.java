@@ -1,86 +1,121 @@
 package mischung.sequence;
 
+import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
-import mischung.change.Lightening;
 import mischung.change.Place;
 import mischung.hair.Canvas;
+import mischung.hair.Elasticity;
 import mischung.plan.Laying;
 
-/** How fast a laying of lightener comes to its goal with other developers than its own: what a ramp is computed from (R42). */
+/**
+ * Where lightener brings one stretch of hair, with other developers than its own and for the minutes its layings really have:
+ * what a stage of foils is decided from (R42, R46, R49).
+ */
 final class Ramping {
     private static final double HALF_A_LEVEL = 0.5;
 
-    /** Nobody rinses to the minute. */
-    private static final int LEAST_WINDOW = 5;
+    /** R49: strong hair may stay on a level past its goal, where a toner brings it back. */
+    private static final double A_LEVEL = 1;
+
+    /** Nearer to the goal nobody sees a difference. */
+    private static final double NEARLY = 0.15;
 
     private static final double TWO_LEVELS = 2;
+
+    /** Longer than anything stays; it is long spent. */
+    private static final int FAR = 240;
+
+    private record Asked(double volume, List<Integer> minutes) {}
 
     private final Laying laying;
     private final Place place;
     private final Canvas canvas;
     private final double goal;
-    private final int longest;
-    private final Map<Double, Integer> toGoal = new HashMap<>();
-    private final Map<Double, Integer> tooLong = new HashMap<>();
+    private final double highest;
+    private final Map<Asked, Canvas> known = new HashMap<>();
 
     /**
+     * @param laying as it was decided: its volume is the most this hair is given, its times and minutes say what it is to come to
      * @param place of the hair it goes on
-     * @param canvas what that hair is before
-     * @param longest minutes past which it is spent
+     * @param canvas what that hair is before the first laying
      */
-    Ramping(Laying laying, Place place, Canvas canvas, int longest) {
+    Ramping(Laying laying, Place place, Canvas canvas) {
         this.laying = laying;
         this.place = place;
-        this.longest = longest;
-        Canvas start = canvas;
-        for (int i = 1; i < laying.times(); i++) {
-            start = lightening(laying.volume(), laying.minutes()).on(start);
+        this.canvas = canvas;
+        List<Integer> asDecided = new ArrayList<>();
+        for (int i = 0; i < laying.times(); i++) {
+            asDecided.add((int) Math.round(laying.minutes()));
         }
-        this.canvas = start;
-        this.goal = level(laying.volume(), laying.minutes());
-    }
-
-    private Lightening lightening(double volume, double minutes) {
-        return laying.lightening(place, volume, minutes);
+        Canvas then = after(laying.volume(), asDecided);
+        this.goal = then.level();
+        boolean strong = then.fibre().integrity() >= Elasticity.SPRINGS_BACK.from();
+        this.highest = goal + (strong ? A_LEVEL : HALF_A_LEVEL);
     }
 
     double ownVolume() {
         return laying.volume();
     }
 
-    double level(double volume, double minutes) {
-        return lightening(volume, minutes).on(canvas).level();
+    double goal() {
+        return goal;
     }
 
-    /** Whole minutes to the goal; one more than the longest if it is not reached by then. */
-    int toGoal(double volume) {
-        return volume == laying.volume()
-                ? (int) Math.round(laying.minutes())
-                : toGoal.computeIfAbsent(volume, v -> until(v, goal));
-    }
-
-    /** Until it is half a level past the goal, or spent. */
-    int tooLong(double volume) {
-        Integer known = tooLong.get(volume);
-        if (known == null) {
-            known = Math.min(longest, Math.max(toGoal(volume) + LEAST_WINDOW, until(volume, goal + HALF_A_LEVEL)));
-            tooLong.put(volume, known);
+    private Canvas after(double volume, List<Integer> minutes) {
+        if (minutes.isEmpty()) {
+            return canvas;
         }
-        return known;
+        Asked asked = new Asked(volume, minutes);
+        Canvas found = known.get(asked);
+        if (found == null) {
+            int last = minutes.size() - 1;
+            found = laying.lightening(place, volume, Math.min(FAR, minutes.get(last)))
+                    .on(after(volume, minutes.subList(0, last)));
+            known.put(asked, found);
+        }
+        return found;
     }
 
-    /** R33: until it is within two levels of the goal. */
-    int near(double volume) {
-        return until(volume, goal - TWO_LEVELS);
+    /** @param minutes of each of its layings, one after another */
+    double level(double volume, List<Integer> minutes) {
+        return after(volume, minutes).level();
     }
 
-    private int until(double volume, double level) {
+    /** Whether it has come to its goal, or so near that nobody sees it. */
+    boolean ready(double volume, List<Integer> minutes) {
+        return level(volume, minutes) >= goal - NEARLY;
+    }
+
+    /** Whole minutes of the last laying to its goal, after {@code before} of the earlier ones; {@code most} if it does not come there. */
+    int toGoal(double volume, List<Integer> before, int most) {
+        return until(volume, before, goal - NEARLY, most);
+    }
+
+    /** Until it is past what it may come to; {@code most} if it never is. */
+    int tooLong(double volume, List<Integer> before, int most) {
+        return until(volume, before, highest, most);
+    }
+
+    /** R33: minutes of the last laying until it is within two levels of the goal. */
+    int near(double volume, List<Integer> before) {
+        return until(volume, before, goal - TWO_LEVELS, FAR);
+    }
+
+    /** R33: whether it is within two levels of its goal after so many minutes. */
+    boolean isNear(double volume, List<Integer> minutes) {
+        return level(volume, minutes) >= goal - TWO_LEVELS - 1e-6;
+    }
+
+    private int until(double volume, List<Integer> before, double level, int most) {
         int from = -1;
-        int to = longest + 1;
+        int to = most;
         while (to - from > 1) {
             int middle = (from + to) / 2;
-            if (level(volume, middle) >= level - 1e-6) {
+            List<Integer> minutes = new ArrayList<>(before);
+            minutes.add(middle);
+            if (level(volume, List.copyOf(minutes)) >= level - 1e-6) {
                 to = middle;
             } else {
                 from = middle;

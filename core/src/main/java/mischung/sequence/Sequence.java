@@ -23,16 +23,13 @@ public record Sequence(
         List<Unmoved> unmoved,
         List<String> overdue) {
     /**
-     * Minutes between the first and the last section of a bowl to come to its goal.
+     * How far apart the sections of a bowl of lightener are when they are rinsed, in levels.
      *
-     * @param without with one volume for all of them
-     * @param with as the batches are
-     *
-     * @param without all laid with one volume and rinsed together
-     * @param with as the batches are mixed; the widest of the groups that are rinsed together
+     * @param without all laid with the bowl's own developer
+     * @param with as the batches are mixed
      * @param splits whether there is enough of it to be mixed in batches of different strength
      */
-    public record Ramp(String bowl, int visit, int without, int with, boolean splits) {}
+    public record Ramp(String bowl, int visit, double without, double with, boolean splits) {}
 
     /** @param sentence why it did not go where it was moved to */
     public record Unmoved(String key, String sentence) {}

@@ -2,10 +2,14 @@ package mischung.sequence;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import mischung.change.Wetness;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.plan.Action;
@@ -26,7 +30,9 @@ import mischung.sequence.Stage.Alone;
  * may fall into the drying of the last.
  */
 public final class Sequencer {
-    private static final int NEVER = 100_000;
+    /** Nobody stays longer than a day. */
+    private static final int NEVER = 2_000;
+
     private static final int OVERDUE_STEP = 15;
 
     private final Plan plan;
@@ -41,6 +47,11 @@ public final class Sequencer {
 
     /** What was done since the last stage and had the head for itself. */
     private final List<Alone> waiting = new ArrayList<>();
+
+    private boolean wet;
+
+    /** Lifted in this visit: what goes on it afterwards needs no foils. */
+    private final Set<BandRef> foiled = new HashSet<>();
 
     private int visit = 1;
     private int clock;
@@ -94,43 +105,68 @@ public final class Sequencer {
     }
 
     private void endVisit() {
+        if (clock > 0 || !waiting.isEmpty()) {
+            dry(true);
+            waiting.add(work.looking());
+        }
         if (!waiting.isEmpty()) {
             stage(Stage.Work.NONE);
         }
         visit++;
         clock = 0;
+        wet = false;
+        foiled.clear();
         rested = 0;
+    }
+
+    /** Hair that was rinsed is dried for what goes on dry hair, and towelled for all else. */
+    private void dry(boolean fully) {
+        if (wet) {
+            waiting.add(fully ? work.drying("Dry") : work.towelling());
+        }
+        wet = false;
     }
 
     private void treat(Treatment treatment) {
         switch (treatment.action()) {
-            case EQUALISE -> stage(work.equaliser(treatment));
-            case TREATMENT -> stage(work.bond(treatment));
-            case REMOVE -> {
-                work.remover(treatment).forEach(this::stage);
-                waiting.add(work.drying("Dry"));
+            case EQUALISE -> {
+                dry(false);
+                stage(work.equaliser(treatment));
             }
+            case TREATMENT -> {
+                dry(false);
+                stage(work.bond(treatment));
+                wet = true;
+            }
+            case REMOVE ->
+                work.remover(treatment).forEach(round -> {
+                    dry(false);
+                    stage(round);
+                    wet = true;
+                });
             case CLARIFY -> {
                 waiting.add(work.clarifying(treatment));
-                waiting.add(work.drying("Dry"));
+                wet = true;
             }
             case TRIM -> waiting.add(work.trimming(treatment));
-            case DRY -> waiting.add(work.drying("Dry"));
+            case DRY -> {
+                waiting.add(work.drying("Dry"));
+                wet = false;
+            }
             case WAIT -> endVisit();
             default -> throw new IllegalStateException(treatment.action() + " is mixed in a bowl");
         }
     }
 
     private void colour(PlanStep now) {
+        boolean onDamp = now.bowls().stream().allMatch(bowl -> bowl.laying().wetness() != Wetness.DRY);
+        dry(!onDamp);
         if (now.kind() == Action.FILL || now.kind() == Action.PRE_TONE) {
-            stage(work.filler(now, method.rinse()));
-            if (method.rinse() != Rinse.TOWEL) {
-                waiting.add(work.drying("Dry fully"));
-            }
+            stage(work.filler(now, method.rinse(), foiled));
+            wet = method.rinse() != Rinse.TOWEL;
         } else {
-            stage(work.target(now));
-            waiting.add(work.drying("Dry"));
-            waiting.add(work.looking());
+            stage(work.target(now, foiled));
+            wet = true;
         }
     }
 
@@ -141,13 +177,16 @@ public final class Sequencer {
                 .max()
                 .orElse(1);
         for (int round = 1; round <= (wash ? most : 1); round++) {
-            List<Lay> lays = new ArrayList<>();
+            List<LiftLay> lays = new ArrayList<>();
             for (LiftBowl bowl : now.lifts()) {
                 if (round <= bowl.laying().times()) {
                     lays.add(work.lightener(bowl, this::before, wash));
                 }
             }
-            lift(now, lays);
+            dry(true);
+            stage(work.lightening(lays, now));
+            wet = true;
+            now.lifts().forEach(bowl -> foiled.addAll(bowl.bands()));
         }
     }
 
@@ -156,41 +195,6 @@ public final class Sequencer {
                 ? plan.now().get(at.zone()).get(at.band())
                 : plan.steps().get(step - 1).outcome(at);
         return then.hair().canvas();
-    }
-
-    /** The root with the lengths, or after they are rinsed and dried: whichever takes the client less. */
-    private void lift(PlanStep now, List<Lay> lays) {
-        Map<Boolean, List<Lay>> parts = lays.stream().collect(Collectors.partitioningBy(Lay::root));
-        List<Lay> roots = parts.getOrDefault(true, List.of());
-        List<Lay> lengths = parts.getOrDefault(false, List.of());
-        Stage.Job all = job(waiting, work.lightening(lays, now));
-        boolean either = !roots.isEmpty() && !lengths.isEmpty();
-        Optional<Stage.Done> together = either ? solver(all, Map.of()).solveRoughly() : solved(all);
-        if (either) {
-            Stage.Job first = job(waiting, work.lightening(lengths, now));
-            Optional<Stage.Done> firstDone = solved(first);
-            Stage.Job then = job(List.of(work.drying("Dry and look")), work.lightening(roots, now));
-            if (minutes(firstDone) + minutes(solved(then)) < minutes(together)) {
-                lightened(first, firstDone);
-                lift(now, roots);
-                return;
-            }
-        }
-        if (together.isEmpty() && lays.size() > 1) {
-            // Clocks that do not fit into one rinse: one after another.
-            lays.forEach(one -> lift(now, List.of(one)));
-        } else {
-            lightened(all, together);
-        }
-    }
-
-    private static int minutes(Optional<Stage.Done> done) {
-        return done.map(found -> found.order().minutes()).orElse(NEVER);
-    }
-
-    private void lightened(Stage.Job job, Optional<Stage.Done> found) {
-        stage(job, found);
-        waiting.add(work.drying("Dry and look"));
     }
 
     private void stage(Stage.Work what) {
@@ -204,13 +208,18 @@ public final class Sequencer {
             Alone one = first.get(i);
             before.add(new Alone(one.key() + " " + i, one.shown(), one.minutes()));
         }
-        double longest = what.lays().stream()
-                .mapToDouble(lay -> lay.laying() / terms.hands() + (double) lay.works() * lay.passes())
-                .max()
-                .orElse(0);
-        boolean tired = !what.lays().isEmpty()
+        double longest = Math.max(
+                what.lays().stream()
+                        .mapToDouble(lay -> lay.laying() / terms.hands() + lay.works())
+                        .max()
+                        .orElse(0),
+                what.lifts().stream()
+                        .mapToDouble(lay -> lay.laying() / terms.hands() + (double) lay.works() * lay.times())
+                        .max()
+                        .orElse(0));
+        boolean tired = !(what.lays().isEmpty() && what.lifts().isEmpty())
                 && clock - rested + longest >= terms.durations().of("break after");
-        return new Stage.Job(visit + "/" + stages, before, what, tired ? terms.hands() : 0);
+        return new Stage.Job(visit + "/" + stages, before, what, tired ? terms.hands() : 0, 0);
     }
 
     private Optional<Stage.Done> solved(Stage.Job job) {
@@ -256,7 +265,9 @@ public final class Sequencer {
     }
 
     private static String what(Stage.Job job) {
-        return job.work().lays().stream().map(Lay::what).collect(Collectors.joining(", "));
+        return Stream.concat(job.work().lays().stream(), job.work().lifts().stream())
+                .map(Applied::what)
+                .collect(Collectors.joining(", "));
     }
 
     /** Where what was moved by hand would break a window it stays where it was, and why is said. */

@@ -131,6 +131,21 @@ final class Solver {
                         !solver.stopped));
     }
 
+    /**
+     * An order that was found elsewhere, held against what no order can beat.
+     *
+     * @param start minute of each piece
+     * @param person who does it, 1 and more
+     */
+    static Order given(List<Piece> pieces, int hands, int[] start, int[] person) {
+        int minutes = 0;
+        for (int i = 0; i < start.length; i++) {
+            minutes = Math.max(minutes, start[i] + pieces.get(i).minutes());
+        }
+        int bound = Math.min(minutes, new Solver(pieces, hands, 0, FAR, () -> false).bound);
+        return new Order(start, person, minutes, bound, bound == minutes);
+    }
+
     /** From the start of each to the end of all, as the lags alone force it. */
     private static int[] tails(List<Piece> pieces) {
         int[] tail = new int[pieces.size()];

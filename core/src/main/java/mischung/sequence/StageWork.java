@@ -1,9 +1,13 @@
 package mischung.sequence;
 
+import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
@@ -11,6 +15,7 @@ import java.util.stream.IntStream;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.hair.ZonePlace;
+import mischung.plan.Action;
 import mischung.plan.Bowl;
 import mischung.plan.BowlPlace;
 import mischung.plan.LiftBowl;
@@ -21,11 +26,13 @@ import mischung.product.ShadeClass;
 import mischung.school.Rinse;
 import mischung.sequence.Bench.Shown;
 import mischung.sequence.Stage.Alone;
+import mischung.wish.Weave;
 import mischung.wish.WorkedHead;
 
 /** What the bowls and treatments of a plan ask of hands: what is laid where, how long it works, what is said of it. */
 final class StageWork {
-    private static final int LEAST_WINDOW = 5;
+    /** Past its full time, for colour that was to be stopped before. */
+    private static final int STOPPED_LATER = 10;
 
     private final WorkedHead head;
     private final Durations durations;
@@ -52,13 +59,25 @@ final class StageWork {
         return alone("DRY", Task.Kind.DRY, title, "", durations.drying(head), head.bands());
     }
 
+    /** Towel and rough dry. */
+    Alone towelling() {
+        return alone(
+                "TOWEL",
+                Task.Kind.DRY,
+                "Towel, rough dry",
+                "",
+                durations.minutes("rough dry", Task.Kind.DRY),
+                head.bands());
+    }
+
     Alone clarifying(Treatment treatment) {
         return alone(
                 "CLARIFY",
                 Task.Kind.RINSE,
                 "Clarify, " + treatment.laying().times() + " times",
-                "Clearing shampoo, no conditioner; then dry.",
-                durations.minutes("rinse", Task.Kind.RINSE) * treatment.laying().times(),
+                "Clearing shampoo, no conditioner.",
+                durations.whole(
+                        treatment.laying().minutes() * treatment.laying().times(), Task.Kind.RINSE),
                 treatment.bands());
     }
 
@@ -87,6 +106,7 @@ final class StageWork {
                 alone("COMB", Task.Kind.CHECK, "Comb out what is too much", "Leave the rest in.", 1, treatment.bands());
         return new Stage.Work(
                 List.of(laid(treatment, "equaliser on porous hair", treatment.grams() + " g, worked through.")),
+                List.of(),
                 Optional.of(comb),
                 Optional.empty());
     }
@@ -94,6 +114,7 @@ final class StageWork {
     Stage.Work bond(Treatment treatment) {
         return new Stage.Work(
                 List.of(laid(treatment, "bond treatment", treatment.grams() + " g, on the lifted hair.")),
+                List.of(),
                 Optional.empty(),
                 Optional.of(rinse("Rinse", "cool rinse", treatment.bands())));
     }
@@ -115,6 +136,7 @@ final class StageWork {
                                 treatment,
                                 rounds == 1 ? "remover" : "remover, round " + round,
                                 each + " g, saturate, film over it; no fine sections. Warm and covered.")),
+                        List.of(),
                         Optional.of(check(
                                 "Check the canvas",
                                 "A strand where it was darkest: it shows orange now.",
@@ -125,16 +147,33 @@ final class StageWork {
 
     private Lay laid(Treatment treatment, String what, String detail) {
         int works = (int) Math.round(treatment.laying().minutes());
-        return lay("", what, detail, treatment.bands(), works, works + (int) durations.of("treatment left longer"));
+        double share = durations.of(treatment.action() == Action.REMOVE ? "remover laying" : "care laying");
+        Map<Integer, Double> minutes = new LinkedHashMap<>();
+        Lay.zones(head, treatment.bands(), durations, Optional.empty(), order)
+                .forEach((zone, takes) -> minutes.put(zone, share * takes));
+        return new Lay(
+                "",
+                what,
+                detail,
+                minutes,
+                works,
+                works + (int) durations.of("treatment left longer"),
+                (int) durations.of("colour in the bowl"),
+                0);
     }
 
-    /** @param lays some of the step's, from {@link #lightener} */
-    Stage.Work lightening(List<Lay> lays, PlanStep step) {
+    /** @param some of the step's, from {@link #lightener} */
+    Stage.Work lightening(List<LiftLay> some, PlanStep step) {
+        // Where nothing else lifts, a root waits for nothing.
+        boolean onlyRoots = some.stream().allMatch(LiftLay::root);
+        List<LiftLay> lays =
+                some.stream().map(lay -> onlyRoots ? lay.alone() : lay).toList();
         List<BandRef> bands = step.lifts().stream()
                 .filter(bowl -> lays.stream().anyMatch(lay -> lay.bowl().equals(bowl.name())))
                 .flatMap(bowl -> bowl.bands().stream())
                 .toList();
         return new Stage.Work(
+                List.of(),
                 lays,
                 Optional.of(check(
                         "Check the lift", "A wiped strand where every bowl began; stretch one wet (R39).", bands)),
@@ -151,27 +190,29 @@ final class StageWork {
      * @param before the hair it goes on
      * @param washedBetween whether each fresh laying is rinsed and dried before, and so a stage of its own
      */
-    Lay lightener(LiftBowl bowl, Function<BandRef, Canvas> before, boolean washedBetween) {
-        int onHair = (int) durations.of("lightener on the hair");
-        int works = (int) Math.round(bowl.laying().minutes());
+    LiftLay lightener(LiftBowl bowl, Function<BandRef, Canvas> before, boolean washedBetween) {
         LiftWay way = bowl.laying().way();
+        boolean cleanse = bowl.laying().action() == Action.CLEANSE;
+        boolean foiled = way.foiled() && !cleanse;
+        boolean woven = bowl.bands().stream().allMatch(at -> head.at(at).weave() != Weave.ALL);
         Map<Integer, Ramping> ramping = new TreeMap<>();
         bowl.bands().stream().collect(Collectors.groupingBy(BandRef::zone)).forEach((zone, bands) -> {
             BandRef at = heaviest(bands);
-            ramping.put(
-                    zone, new Ramping(bowl.laying(), head.at(at).place(), before.apply(at), Math.max(onHair, works)));
+            ramping.put(zone, new Ramping(bowl.laying(), head.at(at).place(), before.apply(at)));
         });
-        return new Lay(
+        return new LiftLay(
                 bowl.name(),
                 "bowl " + bowl.name() + " " + way.words(),
                 "Shield what is light or stays: cream, cotton or film.",
-                Lay.zones(head, bowl.bands(), durations, Optional.of(way), order),
-                works,
-                Math.max(onHair, works + LEAST_WINDOW),
+                foiled ? woven ? LiftLay.Foils.PIECES : LiftLay.Foils.WHOLE : LiftLay.Foils.NONE,
+                Lay.zones(head, bowl.bands(), durations, foiled ? Optional.of(way) : Optional.empty(), order),
+                (int) Math.round(bowl.laying().minutes()),
                 washedBetween ? 1 : bowl.laying().times(),
                 (int) durations.of("lightener in the bowl"),
                 (double) bowl.totalGrams() / bowl.laying().times(),
-                bowl.bands().stream().allMatch(at -> head.at(at).touchesScalp()),
+                // Woven pieces lie in their foil from the scalp on.
+                !(foiled && woven)
+                        && bowl.bands().stream().allMatch(at -> head.at(at).touchesScalp()),
                 ramping);
     }
 
@@ -181,7 +222,7 @@ final class StageWork {
                 .orElseThrow();
     }
 
-    Stage.Work filler(PlanStep step, Rinse rinse) {
+    Stage.Work filler(PlanStep step, Rinse rinse, Set<BandRef> foiled) {
         List<BandRef> bands = bands(step);
         Alone then = switch (rinse) {
             case COOL -> rinse("Cool rinse", "cool rinse", bands);
@@ -196,7 +237,8 @@ final class StageWork {
                         bands);
         };
         return new Stage.Work(
-                colours(step),
+                colours(step, foiled),
+                List.of(),
                 Optional.of(check(
                         "Check the filler",
                         "Wipe a strand in every zone: even and warm? A patchy filler means a patchy result: lay it again.",
@@ -204,12 +246,13 @@ final class StageWork {
                 Optional.of(then));
     }
 
-    Stage.Work target(PlanStep step) {
+    Stage.Work target(PlanStep step, Set<BandRef> foiled) {
         List<BandRef> bands = bands(step);
         // R59c: warm water and shampoo take direct colour along.
         boolean direct = step.bowls().stream().anyMatch(bowl -> bowl.laying().shadeClass() == ShadeClass.DIRECT);
         return new Stage.Work(
-                colours(step),
+                colours(step, foiled),
+                List.of(),
                 Optional.of(check("Check the colour", "Wipe a strand where every bowl began and at the ends.", bands)),
                 Optional.of(
                         direct
@@ -221,18 +264,57 @@ final class StageWork {
         return step.bowls().stream().flatMap(bowl -> bowl.bands().stream()).toList();
     }
 
-    private List<Lay> colours(PlanStep step) {
-        return step.bowls().stream().map(this::colour).toList();
+    private List<Lay> colours(PlanStep step, Set<BandRef> foiled) {
+        Set<Integer> parted = new HashSet<>();
+        List<Lay> lays = new ArrayList<>();
+        for (Bowl bowl : step.bowls()) {
+            Lay lay = colour(bowl, foiled);
+            // Sections that were parted for one bowl fall open again for the next.
+            Map<Integer, Double> minutes = new LinkedHashMap<>();
+            lay.minutesByZone()
+                    .forEach((zone, takes) -> minutes.put(
+                            zone,
+                            parted.contains(zone)
+                                    ? Math.max(1, takes - durations.partedAlready(head, zone, share(bowl, zone)))
+                                    : takes));
+            parted.addAll(minutes.keySet());
+            if (atTheBasin(bowl.action())) {
+                minutes.replaceAll((zone, takes) -> takes * durations.of("toner laying"));
+            }
+            lays.add(lay.taking(minutes));
+        }
+        return lays;
     }
 
-    private Lay colour(Bowl bowl) {
+    /** R51: from the back below, in plenty, out of the bottle. */
+    private static boolean atTheBasin(Action action) {
+        return action == Action.TONER
+                || action == Action.GLOSS
+                || action == Action.NEUTRALISE
+                || action == Action.PRE_TONE;
+    }
+
+    /** Of the hair of a zone that a bowl goes on. */
+    private double share(Bowl bowl, int zone) {
+        return bowl.bands().stream()
+                .filter(at -> at.zone() == zone)
+                .mapToDouble(
+                        at -> head.at(at).weave() == Weave.ALL ? 1 : head.at(at).share())
+                .max()
+                .orElse(1);
+    }
+
+    private Lay colour(Bowl bowl, Set<BandRef> foiled) {
         int works = (int) Math.round(bowl.minutes());
         ShadeClass of = bowl.laying().shadeClass();
-        // Full-time colour does not go on darkening (R63); what is stopped early has until its full time.
+        // Full-time colour does not go on darkening (R63); what is stopped early has until a little past its full time.
         int longest = works >= of.fullMinutes()
                 ? works + (int) durations.of("colour left longer")
-                : Math.max(works + LEAST_WINDOW, (int) of.fullMinutes());
-        return lay(
+                : Math.max(works, (int) of.fullMinutes()) + STOPPED_LATER;
+        // Woven out of hair that was not lifted before, as lowlights are.
+        boolean foils =
+                bowl.bands().stream().allMatch(at -> head.at(at).weave() == Weave.PIECES && !foiled.contains(at));
+        return new Lay(
                 bowl.name(),
                 "bowl " + bowl.name() + " on the " + bowl.place().words(),
                 of == ShadeClass.DIRECT
@@ -240,30 +322,11 @@ final class StageWork {
                         : bowl.place() == BowlPlace.ROOTS
                                 ? "From the scalp down to the line; do not overlap onto lightened hair."
                                 : "Fine sections, saturate; stay off the natural stretch.",
-                bowl.bands(),
+                Lay.zones(head, bowl.bands(), durations, foils ? Optional.of(LiftWay.WOVEN) : Optional.empty(), order),
                 works,
                 longest,
-                of == ShadeClass.DIRECT ? "direct colour in the bowl" : "colour in the bowl");
-    }
-
-    private Lay lay(String bowl, String what, String detail, List<BandRef> bands, int works, int longest) {
-        return lay(bowl, what, detail, bands, works, longest, "colour in the bowl");
-    }
-
-    private Lay lay(
-            String bowl, String what, String detail, List<BandRef> bands, int works, int longest, String keeps) {
-        return new Lay(
-                bowl,
-                what,
-                detail,
-                Lay.zones(head, bands, durations, Optional.empty(), order),
-                works,
-                longest,
-                1,
-                (int) durations.of(keeps),
-                0,
-                false,
-                Map.of());
+                (int) durations.of(of == ShadeClass.DIRECT ? "direct colour in the bowl" : "colour in the bowl"),
+                bowl.grams().totalGrams());
     }
 
     private Alone check(String title, String detail, List<BandRef> bands) {

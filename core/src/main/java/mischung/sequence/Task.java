@@ -50,6 +50,14 @@ public record Task(
         zones = List.copyOf(zones);
     }
 
+    /** Whether a laying puts what this clock is for on this hair: of one foil that takes several bowls each has its own clock. */
+    public boolean putOnBy(Task laying) {
+        return laying.kind == Kind.APPLY
+                && laying.step == step
+                && laying.zones.equals(zones)
+                && (bowls.isEmpty() ? laying.bowls.isEmpty() : laying.bowls.containsAll(bowls));
+    }
+
     /** The same at another minute; its window moves along. */
     public Task at(int minute) {
         int by = minute - startMinute;

@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalInt;
 import mischung.Words;
 import mischung.hair.ZonePlace;
 import mischung.wish.WorkedHead;
@@ -102,13 +101,17 @@ final class Timeline {
                     .add(c);
         }
         byZone.forEach((same, clocks) -> {
-            Lay lay = clocks.get(0).lay();
+            Applied lay = clocks.get(0).lay();
             int laid = clocks.stream()
                     .mapToInt(c -> done.bench().end(done.order(), c.laid()))
                     .max()
                     .orElseThrow();
             tasks.add(new Task(
-                    done.bench().pieces.get(clocks.get(0).laid()).key() + " WORK",
+                    done.bench().pieces.get(clocks.get(0).laid()).key()
+                            + (lay.mixed() ? " " + lay.bowl() : "")
+                            + " "
+                            + same.pass
+                            + " WORK",
                     Task.Kind.WORK,
                     visit,
                     step,
@@ -129,24 +132,9 @@ final class Timeline {
         int latest = Integer.MAX_VALUE;
         for (Bench.Clock c : clocks) {
             int laid = clock + done.bench().end(done.order(), c.laid());
-            Ramping ramping = c.lay().ramping().get(c.zoneIndex());
-            Optional<Double> volume = volume(done, c);
-            boolean ramped = ramping != null && volume.isPresent();
-            earliest = Math.max(
-                    earliest,
-                    laid + (ramped ? ramping.toGoal(volume.get()) : c.lay().works()));
-            latest = Math.min(
-                    latest,
-                    laid + (ramped ? ramping.tooLong(volume.get()) : c.lay().longest()));
+            earliest = Math.max(earliest, laid + c.earliest());
+            latest = Math.min(latest, laid + c.latest());
         }
         return new Task.Window(earliest, latest);
-    }
-
-    /** Of the developer it was laid with, where that is ramped: not what is wiped off and laid fresh. */
-    private static Optional<Double> volume(Stage.Done done, Bench.Clock clock) {
-        OptionalInt batch = done.bench().batchOf(clock.laid());
-        return clock.last() && batch.isPresent()
-                ? Optional.ofNullable(done.volumes().get(batch.getAsInt()))
-                : Optional.empty();
     }
 }

@@ -119,22 +119,31 @@ class DecideTest {
         assertThat(decide(head, wish, method)).as("the same input").isEqualTo(decision);
     }
 
+    private static double mostOfColour(Plan plan, Laying laying) {
+        if (laying.shadeClass() == ShadeClass.COVERAGE) {
+            return 20;
+        }
+        if (laying.shadeClass() != ShadeClass.PERMANENT) {
+            return 10;
+        }
+        double level = laying.aim().orElseThrow().level();
+        boolean lifts = laying.bands().stream()
+                .allMatch(at -> plan.head().band(at).kind() == BandKind.NATURAL
+                        && level > plan.head().band(at).level());
+        boolean scalp =
+                laying.bands().stream().anyMatch(at -> plan.head().at(at).touchesScalp());
+        return lifts && !scalp ? 30 : lifts || laying.aim().orElseThrow().tone().warm() ? 20 : 10;
+    }
+
     private static void hardRules(Plan plan, Wish wish) {
         for (PlanStep step : plan.steps()) {
             for (Laying laying : step.round().layings()) {
                 double volume = laying.volume();
                 if (laying.action().deposits()) {
                     assertThat(volume)
-                            .as("R20, R55, and R9 for a bright tone on hair as it grew")
-                            .isLessThanOrEqualTo(
-                                    laying.shadeClass() == ShadeClass.COVERAGE
-                                                    || (laying.shadeClass() == ShadeClass.PERMANENT
-                                                            && laying.aim()
-                                                                    .orElseThrow()
-                                                                    .tone()
-                                                                    .warm())
-                                            ? 20
-                                            : 10);
+                            .as(
+                                    "R20, R55, and R9 for colour that lifts hair as it grew, no more than 20 vol at the scalp")
+                            .isLessThanOrEqualTo(mostOfColour(plan, laying));
                 }
                 if (laying.action() == Action.FILL) {
                     assertThat(laying.bands())

@@ -4,8 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import mischung.after.Upkeep;
+import mischung.doubt.Calibration;
 import mischung.hair.Look;
+import mischung.plan.Desk;
 import mischung.plan.Plan;
+import mischung.product.ProductRange;
+import mischung.wish.Limits;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.EnumSource;
@@ -47,9 +51,19 @@ class PromiseTest {
         Promise two = of(MadeUpHeads.BLONDE_TO_BRUNETTE_GENTLY);
         assertThat(two.visits()).isEqualTo(2);
         assertThat(two.happens()).anyMatch(s -> s.startsWith("At visit 2: "));
-        assertThat(of(MadeUpHeads.DARK_REGROWTH_TO_WHITE).notPromised())
-                .anyMatch(s -> s.contains("not all the way"))
-                .anyMatch(s -> s.contains("costs strength"));
+        MadeUpHeads dark = MadeUpHeads.DARK_REGROWTH_TO_WHITE;
+        assertThat(of(dark).notPromised()).anyMatch(s -> s.contains("costs strength"));
+        Route unlifted = Decide.first(
+                new Desk(
+                        dark.head(),
+                        dark.wish().with(Limits.NONE.withoutLightener()),
+                        ProductRange.demo(),
+                        Calibration.none(),
+                        3),
+                dark.method(),
+                House.USUAL);
+        assertThat(Promise.of(unlifted, Rates.USUAL, 3, false).notPromised())
+                .anyMatch(s -> s.contains("not all the way"));
     }
 
     /** R9, R18: what was laid fades and the canvas shows again, so hair grows lighter, never darker. */

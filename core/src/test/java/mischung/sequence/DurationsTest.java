@@ -85,14 +85,14 @@ class DurationsTest {
         List<BandRef> all = head.bands();
         Map<Integer, Double> minutes =
                 Lay.zones(head, all, Durations.USUAL, Optional.of(LiftWay.OFF_SCALP), Comparator.naturalOrder());
-        Lay lay = new Lay("A", "bowl A", "", minutes, 30, 110, 1, 40, 100, false, Map.of());
+        Lay lay = new Lay("A", "bowl A", "", minutes, 30, 110, 40, 100);
         List<Lay.Unit> units = Lay.units(List.of(lay), 8, Comparator.naturalOrder());
         assertThat(units).hasSizeGreaterThan(head.zones().size());
         Map<Lay.Unit, Integer> parts = lay.minutes(units);
         assertThat(parts.values()).allSatisfy(part -> assertThat(part).isBetween(1, 9));
         assertThat((double) parts.values().stream().mapToInt(part -> part).sum())
                 .isCloseTo(lay.laying(), within(1.0));
-        assertThat(lay.splits()).as("nothing that lifts").isFalse();
+        assertThat(lay.mostBatches()).as("none under 12 g").isEqualTo(8);
     }
 
     @Test

@@ -20,6 +20,7 @@ import mischung.hair.BandRef;
 import mischung.hair.Head;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
+import mischung.mix.Cards;
 import mischung.plan.Bowl;
 import mischung.plan.Desk;
 import mischung.plan.Heads;
@@ -34,6 +35,7 @@ import mischung.school.Between;
 import mischung.school.Method;
 import mischung.school.School;
 import mischung.school.Start;
+import mischung.shelf.Shelf;
 import mischung.wish.Limits;
 import mischung.wish.Wish;
 import net.jqwik.api.Arbitrary;
@@ -180,6 +182,9 @@ class SequencerTest {
     }
 
     private static void batches(Plan plan, Sequence sequence) {
+        assertThat(Cards.of(plan, sequence, Shelf.demo(), 1))
+                .filteredOn(card -> !card.bowl().isEmpty())
+                .allSatisfy(card -> assertThat(card.grams()).as("%s", card).isGreaterThanOrEqualTo(11));
         Map<String, Double> shares = new HashMap<>();
         for (Batch batch : sequence.batches()) {
             assertThat(batch.laidBy()).as("%s", batch).isLessThanOrEqualTo(batch.freshUntil());
@@ -195,19 +200,18 @@ class SequencerTest {
         });
     }
 
-    /** R42: at most a third of the spread there would be with one volume; what ends within three minutes ends together. */
+    /** R42, R49: sections are rinsed no further apart than strong hair may be past its goal. */
     private static void ramps(Sequence sequence) {
         assertThat(sequence.ramps())
                 .filteredOn(Sequence.Ramp::splits)
-                .allSatisfy(ramp ->
-                        assertThat(ramp.with()).as("%s", ramp).isLessThanOrEqualTo(Math.max(3, ramp.without() / 3)));
+                .allSatisfy(ramp -> assertThat(ramp.with()).as("%s", ramp).isLessThanOrEqualTo(1.4));
     }
 
-    /** Over 60 heads that are lifted: all ramps together leave at most a third of the spread one developer would. */
+    /** Over 60 heads that are lifted: all ramps together leave at most half of the spread one developer would. */
     @Test
-    void rampsLeaveAThirdOfTheSpread() {
-        int without = 0;
-        int with = 0;
+    void rampsLeaveHalfOfTheSpread() {
+        double without = 0;
+        double with = 0;
         for (double natural = 3; natural <= 7; natural++) {
             for (int zones = 3; zones <= 8; zones++) {
                 for (int hands = 1; hands <= 2; hands++) {
@@ -225,8 +229,8 @@ class SequencerTest {
                 }
             }
         }
-        assertThat(without).isGreaterThan(1000);
-        assertThat(with).isLessThanOrEqualTo(without / 3);
+        assertThat(without).isGreaterThan(30);
+        assertThat(with).isLessThanOrEqualTo(without / 2);
     }
 
     @Test
@@ -235,7 +239,7 @@ class SequencerTest {
         Sequence sequence = Sequencer.of(plan, usual(plan));
         assertThat(sequence.ramps())
                 .isNotEmpty()
-                .anySatisfy(ramp -> assertThat(ramp.without()).isGreaterThan(12));
+                .anySatisfy(ramp -> assertThat(ramp.without()).isGreaterThan(0.5));
         ramps(sequence);
         Map<String, Double> last = new HashMap<>();
         for (Batch batch : sequence.batches()) {
@@ -281,7 +285,7 @@ class SequencerTest {
                 - foils.stream().mapToInt(Task::startMinute).min().orElseThrow();
     }
 
-    /** R33: nothing goes on a root before the lengths of its zone are within two levels, by the model. */
+    /** R33: nothing goes on a root before the lengths of its zone are within two levels of their goal, by the model. */
     @ParameterizedTest
     @ValueSource(ints = {1, 2})
     void rootsWaitForTheLengths(int hands) {
@@ -292,41 +296,44 @@ class SequencerTest {
         assertThat(roots).isNotEmpty();
         for (Task root : roots) {
             for (Task mids : sequence.tasks()) {
-                if (foils(mids, LiftWay.OFF_SCALP) && mids.zones().equals(root.zones()) && sameSection(mids, root)) {
+                if (foils(mids, LiftWay.OFF_SCALP)
+                        && mids.title().startsWith("Lay")
+                        && mids.zones().equals(root.zones())
+                        && root.title().startsWith("Lay")) {
                     LiftBowl bowl = bowl(plan, mids.bowls().get(0));
-                    Batch batch = sequence.batches().stream()
-                            .filter(b -> b.bowl().equals(bowl.name())
-                                    && b.zones().containsAll(mids.zones())
-                                    && b.laidBy() >= mids.endMinute()
-                                    && b.mixMinute() <= mids.startMinute())
-                            .findFirst()
-                            .orElseThrow();
-                    double volume = Double.isFinite(batch.volume())
-                            ? batch.volume()
-                            : bowl.laying().volume();
                     Ramping model = new Ramping(
                             bowl.laying(),
                             plan.head().at(new BandRef(0, 1)).place(),
-                            plan.now().get(0).get(1).hair().canvas(),
-                            60);
-                    double goal =
-                            model.level(bowl.laying().volume(), bowl.laying().minutes());
-                    assertThat(model.level(volume, Math.max(0, root.startMinute() - mids.endMinute())))
+                            plan.now().get(0).get(1).hair().canvas());
+                    double volume = sequence.batches().stream()
+                            .filter(b -> b.bowl().equals(bowl.name())
+                                    && b.laidBy() >= mids.endMinute()
+                                    && b.mixMinute() <= mids.startMinute())
+                            .mapToDouble(Batch::volume)
+                            .findFirst()
+                            .orElseThrow();
+                    assertThat(model.level(volume, minutesUntil(root, mids, sequence)))
                             .as("%s beside %s", mids, root)
-                            .isGreaterThanOrEqualTo(goal - 2 - 1e-6);
+                            .isGreaterThanOrEqualTo(model.goal() - 2 - 1e-6);
                 }
             }
         }
     }
 
-    private static boolean sameSection(Task a, Task b) {
-        return part(a).equals(part(b));
-    }
-
-    private static String part(Task task) {
-        return task.detail().startsWith("Part")
-                ? task.detail().substring(0, task.detail().indexOf('.'))
-                : "";
+    /** Of every laying of a section so far. */
+    private static List<Integer> minutesUntil(Task root, Task first, Sequence sequence) {
+        List<Task> layings = sequence.tasks().stream()
+                .filter(task -> foils(task, LiftWay.OFF_SCALP)
+                        && task.zones().equals(first.zones())
+                        && task.key().replaceAll(" \\d$", "").equals(first.key().replaceAll(" \\d$", ""))
+                        && task.endMinute() <= root.startMinute())
+                .toList();
+        List<Integer> minutes = new ArrayList<>();
+        for (int i = 0; i < layings.size(); i++) {
+            int until = i + 1 < layings.size() ? layings.get(i + 1).startMinute() : root.startMinute();
+            minutes.add(until - layings.get(i).endMinute());
+        }
+        return minutes;
     }
 
     private static LiftBowl bowl(Plan plan, String name) {
@@ -369,9 +376,9 @@ class SequencerTest {
         assertThat(exact).as("weighed every order").isGreaterThan(all / 2);
     }
 
-    /** R38: wherever a bowl of lightener began, and every ten minutes or so until it is rinsed. */
+    /** R38: where bowls of lightener began, in turn, every twenty minutes or so until it is rinsed; some ten to twenty looks. */
     @Test
-    void lightenerIsLookedAtEveryTenMinutes() {
+    void lightenerIsLookedAtEveryTwentyMinutes() {
         Plan plan = fullHead(1, Method.USUAL);
         Sequence sequence = Sequencer.of(plan, usual(plan));
         for (Batch batch : sequence.batches()) {
@@ -383,16 +390,17 @@ class SequencerTest {
                         .isNotEmpty();
             }
         }
+        assertThat(tasks(sequence, Task.Kind.CHECK)).hasSizeBetween(8, 22);
         for (Task clock :
                 tasks(sequence, Task.Kind.WORK).filter(SequencerTest::lifts).toList()) {
             int seen = clock.startMinute();
             for (Task look : tasks(sequence, Task.Kind.CHECK).toList()) {
                 if (look.startMinute() >= seen && look.startMinute() <= clock.endMinute()) {
-                    assertThat(look.startMinute() - seen).as("%s", clock).isLessThanOrEqualTo(25);
+                    assertThat(look.startMinute() - seen).as("%s", clock).isLessThanOrEqualTo(35);
                     seen = look.startMinute();
                 }
             }
-            assertThat(clock.endMinute() - seen).isLessThanOrEqualTo(25);
+            assertThat(clock.endMinute() - seen).isLessThanOrEqualTo(35);
         }
     }
 

@@ -63,7 +63,21 @@ class HouseSettings {
             boolean inches,
 
             @Schema(description = "how long things take in this house, where it differs from what ships")
-            List<DurationView> durations) {}
+            List<DurationView> durations) {
+        /** Without figures that the order asked for once and asks for no longer. */
+        Settings known() {
+            return new Settings(
+                    version,
+                    chairs,
+                    overridesAllowed,
+                    method,
+                    rates,
+                    inches,
+                    durations.stream()
+                            .filter(one -> Durations.names().contains(one.name))
+                            .toList());
+        }
+    }
 
     /** A figure of the house, in the unit the vocabulary gives. */
     record DurationView(
@@ -124,7 +138,7 @@ class HouseSettings {
                             .properties()
                             .forEach(field -> all.set(field.getKey(), field.getValue()));
                     all.put("version", kept.version());
-                    return json.treeToValue(all, Settings.class);
+                    return json.treeToValue(all, Settings.class).known();
                 })
                 .orElse(FIRST);
     }

@@ -64,8 +64,16 @@ public record SequenceView(
             String freshUntil,
             List<String> zones) {}
 
-    /** Minutes between the first and the last section to come to its goal. */
-    public record RampView(String bowl, int visit, int without, int with) {}
+    /** How far apart the sections of a bowl of lightener are at the rinse, in levels. */
+    public record RampView(
+            String bowl,
+            int visit,
+
+            @Schema(description = "with one developer for all, in levels")
+            double without,
+
+            @Schema(description = "as the batches are mixed, in levels")
+            double with) {}
 
     /** Why a task did not go where it was moved. */
     public record UnmovedView(String key, String sentence) {}
@@ -93,7 +101,8 @@ public record SequenceView(
                 batches(sequence, cards, start),
                 sequence.ramps().stream()
                         .filter(Sequence.Ramp::splits)
-                        .map(ramp -> new RampView(ramp.bowl(), ramp.visit(), ramp.without(), ramp.with()))
+                        .map(ramp ->
+                                new RampView(ramp.bowl(), ramp.visit(), tenths(ramp.without()), tenths(ramp.with())))
                         .toList(),
                 sequence.totalMinutes(),
                 sequence.bound(),
@@ -103,6 +112,10 @@ public record SequenceView(
                         .map(no -> new UnmovedView(no.key(), no.sentence()))
                         .toList(),
                 sequence.overdue());
+    }
+
+    private static double tenths(double levels) {
+        return Math.rint(10 * levels) / 10;
     }
 
     private static String boundWords(Sequence sequence) {

@@ -139,14 +139,15 @@ class Sequences {
     private static boolean better(Sequence found, Sequence before) {
         return found.totalMinutes() < before.totalMinutes()
                 && found.overdue().size() <= before.overdue().size()
-                && uneven(found) <= uneven(before);
+                && uneven(found) <= uneven(before) + 1e-9;
     }
 
-    private static int uneven(Sequence sequence) {
+    private static double uneven(Sequence sequence) {
         return sequence.ramps().stream()
                 .filter(Sequence.Ramp::splits)
-                .mapToInt(ramp -> Math.max(0, ramp.with() - ramp.without() / 3))
-                .sum();
+                .mapToDouble(Sequence.Ramp::with)
+                .max()
+                .orElse(0);
     }
 
     Progress progress(Cases.Stored of, Plan plan) {

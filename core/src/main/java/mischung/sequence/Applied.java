@@ -1,0 +1,25 @@
+package mischung.sequence;
+
+import java.util.List;
+import mischung.sequence.Lay.Unit;
+
+/** One product that goes on in one stage, from one bowl or from none. */
+sealed interface Applied permits Lay, LiftLay {
+    /** Its name; empty where nothing is mixed. */
+    String bowl();
+
+    /** "bowl A on the lengths", "Remover". */
+    String what();
+
+    /** Minutes it is good for once mixed. */
+    int bowlLife();
+
+    /** To lay it on these stretches, in minutes of one pair of hands. */
+    double minutesOn(List<Unit> units);
+
+    boolean lifts();
+
+    default boolean mixed() {
+        return !bowl().isEmpty();
+    }
+}

@@ -1,0 +1,179 @@
+package mischung.sequence;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import mischung.wish.WorkedHead;
+
+/**
+ * A stage of foils: every section is laid once with all that goes on its length, refreshed in place, its root laid into the open
+ * foil, and all of it rinsed together (R46). The times follow from the hands; what is decided is in which order passes over the head
+ * follow each other, how strong every batch is (R42), and when it is rinsed: as early as all sections have come to their goal.
+ *
+ * <p>Where some section would have to come off before the last is laid, the head is parted, and each part is rinsed alone (R40).
+ */
+final class LiftStage {
+    private static final int MOST_GROUPS = 6;
+
+    /** Levels apart at the rinse; nobody sees less. */
+    private static final double EVEN = 0.5;
+
+    /** One way over the head. */
+    enum Pass {
+        /** Everything off the scalp. */
+        LENGTHS,
+        ROOTS
+    }
+
+    /** A bowl's batch, the same in every pass: both layings of a foil are alike. */
+    record Run(String bowl, int group, int number) {}
+
+    private final Stage.Job job;
+    private final WorkedHead head;
+    private final Terms terms;
+    private final int visit;
+    private final int clock;
+    private final Foiling foiling;
+
+    /** @param order of zones, by their index */
+    LiftStage(Stage.Job job, WorkedHead head, Terms terms, int visit, int clock, Comparator<Integer> order) {
+        this.job = job;
+        this.head = head;
+        this.terms = terms;
+        this.visit = visit;
+        this.clock = clock;
+        this.foiling = new Foiling(job.work().lifts(), terms.durations(), order);
+    }
+
+    /** @return empty if something would stay past what it may come to, however the head is parted */
+    Optional<Stage.Done> solve() {
+        List<Lay.Unit> units = Lay.units(foiling.first(), terms.durations().of("chunk"));
+        Optional<LiftAttempt.Found> best = Optional.empty();
+        // Every part of the head asks for a bowl of its own of everything that lies in it.
+        int most = job.work().lifts().stream()
+                .mapToInt(lay -> (int) (lay.grams() / Lay.LEAST_BATCH_GRAMS))
+                .min()
+                .orElse(1);
+        int parts = Math.max(1, Math.min(Math.min(MOST_GROUPS, most), units.size()));
+        for (int groups = 1; groups <= parts && best.isEmpty(); groups++) {
+            for (List<Pass> passes : passes()) {
+                LiftAttempt.Found found = new LiftAttempt(
+                                job, head, terms, clock, foiling, Lay.parted(units, foiling::minutes, groups), passes)
+                        .found();
+                if (found.fits() && best.filter(other -> !better(found, other)).isEmpty()) {
+                    best = Optional.of(found);
+                }
+            }
+        }
+        return best.map(found -> found.done(visit));
+    }
+
+    private static boolean better(LiftAttempt.Found one, LiftAttempt.Found other) {
+        double uneven = Math.max(0, one.uneven() - EVEN) - Math.max(0, other.uneven() - EVEN);
+        return Math.abs(uneven) > 1e-6 ? uneven < 0 : one.minutes() < other.minutes();
+    }
+
+    /** Every way in which passes over the lengths and over the roots may follow each other; lengths first (R33). */
+    private List<List<Pass>> passes() {
+        List<List<Pass>> all = new ArrayList<>();
+        interleave(new ArrayList<>(), times(false), times(true), all);
+        return all;
+    }
+
+    private static void interleave(List<Pass> sofar, int lengths, int roots, List<List<Pass>> all) {
+        if (lengths == 0 && roots == 0) {
+            all.add(List.copyOf(sofar));
+            return;
+        }
+        if (lengths > 0) {
+            sofar.add(Pass.LENGTHS);
+            interleave(sofar, lengths - 1, roots, all);
+            sofar.remove(sofar.size() - 1);
+        }
+        if (roots > 0 && (!sofar.isEmpty() || lengths == 0)) {
+            sofar.add(Pass.ROOTS);
+            interleave(sofar, lengths, roots - 1, all);
+            sofar.remove(sofar.size() - 1);
+        }
+    }
+
+    private int times(boolean root) {
+        return job.work().lifts().stream()
+                .filter(lay -> lay.root() == root)
+                .mapToInt(LiftLay::times)
+                .max()
+                .orElse(0);
+    }
+
+    /** What laying takes: by sections, whatever number of bowls lies in each (R46). */
+    static final class Foiling {
+        private final List<LiftLay> lays;
+        private final Durations durations;
+        private final Comparator<Integer> order;
+
+        Foiling(List<LiftLay> lays, Durations durations, Comparator<Integer> order) {
+            this.lays = lays;
+            this.durations = durations;
+            this.order = order;
+        }
+
+        /** Minutes of every zone for what is laid first in it: the lengths, or the root where only that is laid. */
+        Map<Integer, Double> first() {
+            Map<Integer, Double> all = new TreeMap<>(order);
+            lays.forEach(lay ->
+                    lay.minutesByZone().keySet().forEach(zone -> all.computeIfAbsent(zone, this::lengthsOrRoot)));
+            return all;
+        }
+
+        private double lengthsOrRoot(int zone) {
+            double lengths = lengths(zone, 1);
+            return lengths > 0 ? lengths : roots(zone, 1);
+        }
+
+        double minutes(Lay.Unit unit) {
+            return lengthsOrRoot(unit.zone()) / unit.of();
+        }
+
+        /** The n-th laying of all that lies off the scalp in a zone; 0 if there is none. */
+        double lengths(int zone, int time) {
+            double open = 0;
+            double whole = 0;
+            double pieces = 0;
+            for (LiftLay lay : lays) {
+                double minutes = lay.minutesByZone().getOrDefault(zone, 0.0);
+                if (lay.root() || lay.times() < time) {
+                    continue;
+                }
+                switch (lay.foils()) {
+                    case NONE -> open += minutes;
+                    case WHOLE -> whole = Math.max(whole, minutes);
+                    case PIECES -> pieces = Math.max(pieces, minutes);
+                }
+            }
+            double refreshed = time == 1 ? 1 : durations.of("refresh in the foil");
+            return open + refreshed * (whole + pieces);
+        }
+
+        /** The n-th laying of the root of a zone: into its open foils, where it has any. */
+        double roots(int zone, int time) {
+            double own = lays.stream()
+                    .filter(lay -> lay.root() && lay.times() >= time)
+                    .mapToDouble(lay -> lay.minutesByZone().getOrDefault(zone, 0.0))
+                    .sum();
+            boolean foiled = lays.stream()
+                    .anyMatch(lay -> !lay.root()
+                            && lay.foils() != LiftLay.Foils.NONE
+                            && lay.minutesByZone().containsKey(zone));
+            return own > 0 && foiled ? durations.of("root into the foils") * lengths(zone, 1) : own;
+        }
+
+        List<LiftLay> lays(Lay.Unit unit, boolean root, int time) {
+            return lays.stream()
+                    .filter(lay -> lay.root() == root && lay.times() >= time && lay.on(unit))
+                    .toList();
+        }
+    }
+}
