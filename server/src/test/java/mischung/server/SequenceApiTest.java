@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
+import java.util.Set;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -23,6 +25,7 @@ class SequenceApiTest extends OnDemoData {
         for (int id = 1; id <= 5; id++) {
             Map<String, Double> colour = new HashMap<>();
             Map<String, Double> developer = new HashMap<>();
+            Set<String> rounded = new HashSet<>();
             JsonNode cards = app.get("/api/cases/" + id + "/mix").json().path("cards");
             for (JsonNode batch : sequence(id).path("batches")) {
                 String bowl = batch.path("bowl").asString();
@@ -30,6 +33,10 @@ class SequenceApiTest extends OnDemoData {
                 double fluid = batch.path("developerGrams").asDouble();
                 colour.merge(bowl, grams, Double::sum);
                 developer.merge(bowl, fluid, Double::sum);
+                assertThat(grams + fluid).as("enough to be weighed").isGreaterThanOrEqualTo(11);
+                if (grams + fluid <= 13) {
+                    rounded.add(bowl);
+                }
                 String key = batch.path("visit").asInt() + "/" + bowl + "/"
                         + batch.path("number").asInt();
                 assertThat(cards).anySatisfy(card -> {
@@ -45,9 +52,11 @@ class SequenceApiTest extends OnDemoData {
                     grams += part.path("grams").asDouble();
                 }
                 String name = bowl.path("name").asString();
-                assertThat(colour.get(name)).isCloseTo(grams, within(1e-6));
-                assertThat(developer.get(name))
-                        .isCloseTo(bowl.path("developerGrams").asDouble(), within(1e-6));
+                // What is mixed up to what can be weighed is more than its share.
+                double most = rounded.contains(name) ? 12 : 0;
+                double fluid = bowl.path("developerGrams").asDouble();
+                assertThat(colour.get(name)).isBetween(grams - 1e-6, grams + most + 1e-6);
+                assertThat(developer.get(name)).isBetween(fluid - 1e-6, fluid + most + 1e-6);
             });
         }
     }
@@ -104,7 +113,7 @@ class SequenceApiTest extends OnDemoData {
     void theHousesFiguresCount() {
         int before = sequence(5).path("minutes").asInt();
         ObjectNode house = (ObjectNode) app.get("/api/house").json();
-        house.putArray("durations").addObject().put("name", "dry").put("value", 45);
+        house.putArray("durations").addObject().put("name", "sectioning").put("value", 45);
         assertThat(app.put("/api/house", house.toString()).status()).isEqualTo(200);
         house.putArray("durations");
         Started.Answer late = app.put("/api/house", house.toString());
