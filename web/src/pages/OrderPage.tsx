@@ -285,8 +285,8 @@ function Batches({ sequence }: { sequence: SequenceView }): ReactNode {
       </ul>
       {sequence.ramps.map((ramp) => (
         <p key={`${ramp.visit} ${ramp.bowl}`} className="hint">
-          Ramp of bowl {ramp.bowl}: mixed so, its sections are {ramp.with} of a level apart at the rinse; with one
-          developer for all they would be {ramp.without} apart.
+          Ramp of bowl {ramp.bowl}: mixed so, its sections are {ramp.with} of a level apart at the rinse; with
+          one developer for all they would be {ramp.without} apart.
         </p>
       ))}
     </section>

@@ -230,7 +230,9 @@ public final class Cards {
 
     /** @param more of all of it, so that a batch is enough to be weighed and mixed */
     private static double split(int grams, double[] shares, int at, double more) {
-        return Math.rint(Batch.split(grams * PER_GRAM, shares)[at] * more) / PER_GRAM;
+        return more > 1
+                ? Math.rint(grams * shares[at] * more * PER_GRAM) / PER_GRAM
+                : (double) Batch.split(grams * PER_GRAM, shares)[at] / PER_GRAM;
     }
 
     /** How many times as much is mixed as is needed, where that is too little to be weighed and mixed well. */

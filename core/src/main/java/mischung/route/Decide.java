@@ -40,6 +40,9 @@ public final class Decide {
     /** A route this much further off than the best is no way to the wish. */
     private static final double FURTHER_OFF = 8;
 
+    /** R48: minutes of the longest day. */
+    static final int LONGEST_VISIT = 10 * 60;
+
     private static final double CLAIM = 0.1;
 
     // What weighs how much against one CIEDE2000 of distance when routes are put in order; from memory.
@@ -194,6 +197,14 @@ public final class Decide {
                     Why.VISITS,
                     "It takes " + m.visits() + " visits; " + limits.visits() + " are wished at most.");
         }
+        if (m.longestMinutes() > LONGEST_VISIT) {
+            return no(
+                    route,
+                    Why.TIME,
+                    "Its longest visit takes " + Words.hours(m.longestMinutes())
+                            + "; nobody sits or works longer than " + Words.hours(LONGEST_VISIT)
+                            + ". Spread it over visits, or take more people.");
+        }
         if (limits.hours() > 0 && m.longestMinutes() > limits.hours() * 60) {
             return no(
                     route,
@@ -332,9 +343,8 @@ public final class Decide {
                 .min(Comparator.comparingInt(route -> route.measures().visits()));
         Optional<Integer> needed = later.map(route -> route.measures().visits());
         StringBuilder words = new StringBuilder();
-        if (today.isPresent() && today.get().plan().steps().isEmpty()) {
-            words.append(
-                    "Nothing needs doing: every band is at the wish already, or nothing that is allowed would bring it nearer.");
+        if (reaches && today.get().plan().steps().isEmpty()) {
+            words.append("Nothing needs doing: every band is at the wish already.");
         } else if (reaches) {
             Measures m = today.get().measures();
             words.append(String.format(
@@ -369,6 +379,8 @@ public final class Decide {
                     .ifPresent(route -> words.append(" It could be reached in ")
                             .append(route.measures().visits())
                             .append(route.measures().visits() == 1 ? " visit" : " visits")
+                            .append(" of ")
+                            .append(Words.hours(route.measures().longestMinutes()))
                             .append(", but that way is refused: see below."));
         }
         return new Decision(routes, refused, words.toString().strip(), reaches, needed, contradictions);

@@ -54,6 +54,7 @@ final class LiftAttempt {
     private final LiftStage.Foiling foiling;
     private final List<List<Lay.Unit>> groups;
     private final List<Pass> passes;
+    private final double waited;
     private final Bench bench;
     private final int longest;
     private int[] start = new int[64];
@@ -112,6 +113,7 @@ final class LiftAttempt {
     /** Where a batch was begun: what is looked at (R38). */
     private record Begun(int piece, List<String> bowls) {}
 
+    /** @param waited how strong lengths are thought to be while roots wait for them, as a share of the strongest they may be */
     LiftAttempt(
             Stage.Job job,
             WorkedHead head,
@@ -119,7 +121,8 @@ final class LiftAttempt {
             int clock,
             LiftStage.Foiling foiling,
             List<List<Lay.Unit>> groups,
-            List<Pass> passes) {
+            List<Pass> passes,
+            double waited) {
         this.job = job;
         this.head = head;
         this.terms = terms;
@@ -127,6 +130,7 @@ final class LiftAttempt {
         this.foiling = foiling;
         this.groups = groups;
         this.passes = passes;
+        this.waited = waited;
         this.bench = new Bench(job.prefix(), clock, terms.pins());
         this.free = new int[terms.hands() + 1];
         this.longest = (int) durations.of("lightener on the hair") + job.late();
@@ -242,10 +246,15 @@ final class LiftAttempt {
         open.add(new Open(g, ready));
     }
 
-    /** Roots are laid zone by zone; a zone of which only the root is laid is parted as its lengths would be. */
+    /** Roots are laid zone by zone; where a zone is rinsed in parts, part by part. */
     private static List<Lay.Unit> zones(List<Lay.Unit> units) {
         return units.stream()
-                .map(unit -> new Lay.Unit(unit.zone(), 1, 1))
+                .map(unit -> units.stream()
+                                        .filter(other -> other.zone() == unit.zone())
+                                        .count()
+                                == unit.of()
+                        ? new Lay.Unit(unit.zone(), 1, 1)
+                        : unit)
                 .distinct()
                 .toList();
     }
@@ -413,14 +422,17 @@ final class LiftAttempt {
         if (beside(strand, lay, unit) && time == 1) {
             Ramping ramping = strand.ramping();
             int last = strand.laid.get(strand.laid.size() - 1);
-            return List.of(Lag.afterEnd(last, ramping.near(ramping.ownVolume(), before(strand))));
+            return List.of(Lag.afterEnd(last, ramping.near(Math.rint(waited * ramping.ownVolume()), before(strand))));
         }
         return List.of();
     }
 
     /** Whether a root is laid beside lengths that lift. */
     private static boolean beside(Strand lengths, LiftLay root, Lay.Unit unit) {
-        return root.root() && !lengths.lay.root() && lengths.unit.zone() == unit.zone();
+        return root.root()
+                && !lengths.lay.root()
+                && lengths.unit.zone() == unit.zone()
+                && (unit.of() == 1 || lengths.unit.equals(unit));
     }
 
     private int lay(
@@ -653,11 +665,21 @@ final class LiftAttempt {
     /** The weakest developer, in whole volumes, with which all of a batch is ready at its rinse; the bowl's own if none is. */
     private double weakest(List<Strand> some) {
         double own = own(some);
-        double volume = Math.min(WEAKEST, own);
-        while (volume < own && !ready(some, volume)) {
-            volume++;
+        double from = Math.min(WEAKEST, own);
+        if (ready(some, from)) {
+            return from;
         }
-        return Math.min(volume, own);
+        double to = own;
+        // Stronger developer never lifts less.
+        while (to - from > 1) {
+            double middle = Math.floor((from + to) / 2);
+            if (ready(some, middle)) {
+                to = middle;
+            } else {
+                from = middle;
+            }
+        }
+        return to;
     }
 
     private boolean ready(List<Strand> some, double volume) {

@@ -21,6 +21,14 @@ final class LiftStage {
     /** Levels apart at the rinse; nobody sees less. */
     private static final double EVEN = 0.5;
 
+    /**
+     * How strong lengths are thought to be while roots wait for them (R33), as a share of the strongest they may be: the weaker, the
+     * longer roots wait and the more evenly all of it ends.
+     */
+    private static final double[] WAITED = {1, 0.75, 0.5};
+
+    private static final double[] ALONE = {1};
+
     /** One way over the head. */
     enum Pass {
         /** Everything off the scalp. */
@@ -52,23 +60,35 @@ final class LiftStage {
     Optional<Stage.Done> solve() {
         List<Lay.Unit> units = Lay.units(foiling.first(), terms.durations().of("chunk"));
         Optional<LiftAttempt.Found> best = Optional.empty();
-        // Every part of the head asks for a bowl of its own of everything that lies in it.
-        int most = job.work().lifts().stream()
-                .mapToInt(lay -> (int) (lay.grams() / Lay.LEAST_BATCH_GRAMS))
-                .min()
-                .orElse(1);
-        int parts = Math.max(1, Math.min(Math.min(MOST_GROUPS, most), units.size()));
-        for (int groups = 1; groups <= parts && best.isEmpty(); groups++) {
-            for (List<Pass> passes : passes()) {
+        for (int groups = 1; groups <= Math.min(MOST_GROUPS, units.size()) && best.isEmpty(); groups++) {
+            best = inGroups(units, groups);
+        }
+        return best.map(found -> found.done(visit));
+    }
+
+    private Optional<LiftAttempt.Found> inGroups(List<Lay.Unit> units, int groups) {
+        Optional<LiftAttempt.Found> best = Optional.empty();
+        for (List<Pass> passes : passes()) {
+            for (double strength : passes.stream().distinct().count() > 1 ? WAITED : ALONE) {
                 LiftAttempt.Found found = new LiftAttempt(
-                                job, head, terms, clock, foiling, Lay.parted(units, foiling::minutes, groups), passes)
+                                job,
+                                head,
+                                terms,
+                                clock,
+                                foiling,
+                                Lay.parted(units, foiling::minutes, groups),
+                                passes,
+                                strength)
                         .found();
                 if (found.fits() && best.filter(other -> !better(found, other)).isEmpty()) {
                     best = Optional.of(found);
                 }
+                if (found.fits() && found.uneven() <= EVEN) {
+                    break;
+                }
             }
         }
-        return best.map(found -> found.done(visit));
+        return best;
     }
 
     private static boolean better(LiftAttempt.Found one, LiftAttempt.Found other) {

@@ -2,6 +2,7 @@ package mischung.sequence;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import mischung.change.Place;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.hair.ZonePlace;
@@ -195,10 +197,17 @@ final class StageWork {
         boolean cleanse = bowl.laying().action() == Action.CLEANSE;
         boolean foiled = way.foiled() && !cleanse;
         boolean woven = bowl.bands().stream().allMatch(at -> head.at(at).weave() != Weave.ALL);
+        record Alike(Place place, Canvas canvas) {}
+        Map<Alike, Ramping> alike = new HashMap<>();
         Map<Integer, Ramping> ramping = new TreeMap<>();
         bowl.bands().stream().collect(Collectors.groupingBy(BandRef::zone)).forEach((zone, bands) -> {
             BandRef at = heaviest(bands);
-            ramping.put(zone, new Ramping(bowl.laying(), head.at(at).place(), before.apply(at)));
+            // Hair that is alike is reckoned once.
+            ramping.put(
+                    zone,
+                    alike.computeIfAbsent(
+                            new Alike(head.at(at).place(), before.apply(at)),
+                            same -> new Ramping(bowl.laying(), same.place, same.canvas)));
         });
         return new LiftLay(
                 bowl.name(),

@@ -114,6 +114,9 @@ class DecideTest {
         for (Route route : decision.routes()) {
             hardRules(route.plan(), wish);
             assertThat(guard().forbids(route.plan())).isEmpty();
+            assertThat(route.measures().longestMinutes())
+                    .as("R48: nobody sits longer")
+                    .isLessThanOrEqualTo(10 * 60);
         }
         assertThat(decision.verdict()).isNotBlank();
         assertThat(decide(head, wish, method)).as("the same input").isEqualTo(decision);

@@ -101,6 +101,7 @@ class LookBackTest {
     @Test
     void aWholeJobToTheLookBack() throws IOException {
         readThePatchTest();
+        OrderTest.toBeLifted(page, application.address(), 5);
         page.navigate("/cases/5/chair");
         page.getByLabel("Whose hand").fill("Ada");
         button("The client sits: begin").click();
@@ -129,13 +130,13 @@ class LookBackTest {
                 .isGreaterThan(minutes(worked));
         theTimesAreRight();
 
-        // The strand is a level and a half darker than said: more time, and what follows from it.
+        // The strand is clearly darker than said: more time, and what follows from it.
         page.locator(".chair-clock")
                 .filter(new Locator.FilterOptions().setHasText("lifts"))
                 .first()
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Look at"))
                 .click();
-        page.getByRole(AriaRole.RADIO, FreshApplication.named("Level 5")).click();
+        page.getByRole(AriaRole.RADIO, FreshApplication.named("Level 6")).click();
         button("Seen").click();
         Locator proposal = page.locator(".chair-recheck");
         assertThat(proposal).containsText("Predicted");
