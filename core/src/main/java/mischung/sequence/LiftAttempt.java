@@ -27,9 +27,6 @@ final class LiftAttempt {
 
     private static final double AT_MOST = 0.8;
 
-    /** Minutes for a look or another bowl between. */
-    private static final int SLACK = 4;
-
     /** Of a ramp; smaller ones are mixed only where the bowl's life asks for them. */
     private static final double RAMPED_BATCH_GRAMS = 20;
 
@@ -326,12 +323,16 @@ final class LiftAttempt {
                 continue;
             }
             boolean fresh = false;
+            int takes = minutes.getOrDefault(unit, 1);
+            int mixing = lays.size() * durations.minutes("mixing", Task.Kind.MIX);
+            meanwhile(takes + mixing);
+            int laidBy = from(lays, unit, time, here) + mixing + takes;
             for (LiftLay lay : lays) {
                 Run run = runs.getOrDefault(lay.bowl(), Map.of()).get(unit);
                 if (run == null) {
                     throw new IllegalStateException("No batch for " + lay.what());
                 }
-                if (!run.equals(current.get(lay.bowl())) || spent(lay, mixed, minutes.getOrDefault(unit, 1))) {
+                if (!run.equals(current.get(lay.bowl())) || spent(lay, mixed, laidBy)) {
                     current.put(lay.bowl(), run);
                     int mix = mix(lay, unit, time, here);
                     mixed.put(lay.bowl(), mix);
@@ -344,7 +345,7 @@ final class LiftAttempt {
                     fresh = true;
                 }
             }
-            int piece = lay(lays, unit, time, minutes.getOrDefault(unit, 1), root, mixed, here);
+            int piece = lay(lays, unit, time, takes, root, mixed, here);
             if (root && time == 1) {
                 here.stream()
                         .filter(strand -> lays.stream().anyMatch(lay -> beside(strand, lay, unit)))
@@ -364,10 +365,23 @@ final class LiftAttempt {
         }
     }
 
-    /** Whether what was mixed of it is past its life before this is laid. */
-    private boolean spent(LiftLay lay, Map<String, Integer> mixed, int takes) {
+    /** Whether what was mixed of it is past its life by then. */
+    private boolean spent(LiftLay lay, Map<String, Integer> mixed, int laidBy) {
         Integer mix = mixed.get(lay.bowl());
-        return mix != null && end(mix) + lay.bowlLife() < soonest() + takes + SLACK;
+        return mix != null && end(mix) + lay.bowlLife() < laidBy;
+    }
+
+    /** When these can be laid at the earliest: hands are free, and the hair is due. */
+    private int from(List<LiftLay> lays, Lay.Unit unit, int time, List<Strand> here) {
+        int from = soonest();
+        for (LiftLay lay : lays) {
+            for (Strand strand : here) {
+                for (Lag lag : waits(strand, lay, unit, time)) {
+                    from = Math.max(from, lag.from(start, bench.pieces) + lag.least());
+                }
+            }
+        }
+        return from;
     }
 
     private static Strand strand(
@@ -385,19 +399,12 @@ final class LiftAttempt {
 
     /** Not before it is wanted: when its hair may be laid, or while the last of the batch before goes on. */
     private int mix(LiftLay lay, Lay.Unit unit, int time, List<Strand> here) {
-        meanwhile(0);
         int takes = durations.minutes("mixing", Task.Kind.MIX);
         int number = numbers.merge(lay.bowl(), 1, Integer::sum);
         int from = headFree < 0
                 ? 0
                 : Math.max(0, start[headFree] + bench.pieces.get(headFree).minutes() - 2 * takes);
-        for (Strand strand : here) {
-            if (strand.unit.zone() == unit.zone()) {
-                for (Lag lag : waits(strand, lay, unit, time)) {
-                    from = Math.max(from, lag.from(start, bench.pieces) + lag.least() - takes);
-                }
-            }
-        }
+        from = Math.max(from, from(List.of(lay), unit, time, here) - takes);
         List<Lag> lags = previous >= 0 ? List.of(Lag.afterStart(previous, 0)) : List.of();
         return put(
                 "MIX " + lay.bowl() + " " + number,
@@ -457,7 +464,6 @@ final class LiftAttempt {
             }
             here.forEach(strand -> lags.addAll(waits(strand, lay, unit, time)));
         }
-        meanwhile(takes);
         String part = unit.of() > 1 ? "Part " + unit.part() + " of " + unit.of() + ". " : "";
         String what = lays.stream().map(LiftLay::what).collect(Collectors.joining(" and "));
         boolean foiled = !root && lays.stream().anyMatch(lay -> lay.foils() != Foils.NONE);
