@@ -34,8 +34,6 @@ public final class Cards {
     /** A scale for bowls shows half grams. */
     private static final int PER_GRAM = 2;
 
-    private static final double LEAST_BATCH_GRAMS = 12;
-
     private static final double PLENTY = 50_000;
 
     private final Plan plan;
@@ -237,7 +235,7 @@ public final class Cards {
 
     /** How many times as much is mixed as is needed, where that is too little to be weighed and mixed well. */
     private static double more(double grams) {
-        return grams > 0 ? Math.max(1, LEAST_BATCH_GRAMS / grams) : 1;
+        return grams > 0 ? Math.max(1, HairAmount.leastBatchGrams() / grams) : 1;
     }
 
     /**

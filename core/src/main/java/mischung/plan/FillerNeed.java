@@ -163,9 +163,7 @@ final class FillerNeed {
             reasons.add(new Reason(
                     Rule.R55,
                     Words.percent(band.greyShare()) + " of it is grey: a coverage shade with 20 vol, full time"
-                            + (band.greyShare() < MOSTLY_GREY
-                                    ? "; on so little grey it goes warm, so something cool goes in."
-                                    : ".")));
+                            + (band.greyShare() < MOSTLY_GREY ? "; on so little grey it goes warm." : ".")));
             return Decision.COVER_GREY;
         }
         if (drop < -HALF_A_LEVEL) {

@@ -417,7 +417,7 @@ final class Lifting {
             Dose dose = dose(at, goal);
             if (dose.minutes() >= SHORTEST) {
                 Same same = new Same(dose.way(), dose.make(), dose.volume(), dose.minutes(), dose.times());
-                // In the order of the ways: band first, root and refreshing last (R35).
+                // Bowls are lettered by their ways: bands, lengths, roots, what is light.
                 String key = String.format(
                         "%d %02.0f %d %03.0f %s",
                         order(dose.way()),

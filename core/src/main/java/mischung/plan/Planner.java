@@ -22,9 +22,9 @@ import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
 
 /**
- * Decides the rounds of one strategy, in the order practitioners work: trim, take out (remover, cleanse mix, lightener:
- * band first, root last), care, equalise, fill, and the colour that stays. Every round is played through the hair before
- * the next is decided. The same desk and strategy give the same plan.
+ * Decides the rounds of one strategy, in the order practitioners work: trim, take out (remover, cleanse mix, lightener),
+ * care, equalise, fill, and the colour that stays. Every round is played through the hair before the next is decided. The
+ * same desk and strategy give the same plan.
  */
 public final class Planner {
     /** Bands whose aims or canvases differ by no more than this share a bowl, in levels. */

@@ -132,7 +132,7 @@ final class StepReasons {
                     case BAND ->
                         new Reason(
                                 Rule.R35,
-                                "The band alone first, thin sections, cotton or film on both sides, until it meets its neighbours.");
+                                "The band alone, thin sections, cotton or film on both sides, until it meets its neighbours.");
                     case ROOT ->
                         new Reason(
                                 Rule.R33,

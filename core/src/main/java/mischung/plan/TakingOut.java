@@ -23,7 +23,7 @@ import mischung.wish.Aim;
 import mischung.wish.WorkedHead;
 
 /**
- * Takes out what is darker than the wish: remover, cleanse mix, pre-tone, lightener on the band first and the root last, and
+ * Takes out what is darker than the wish: remover, cleanse mix, pre-tone, lightener on all that needs it in one stage, and
  * what brings strength back after it.
  */
 final class TakingOut {

@@ -33,9 +33,6 @@ import mischung.wish.WorkedHead;
 final class Working {
     private static final double RINSE_MINUTES = 10;
 
-    /** Less cannot be weighed and mixed well, powder and developer together. */
-    private static final double LEAST_BATCH_GRAMS = 12;
-
     /** Of one bowl over a full head of foils: some 110 min, and a bowl is laid well within its 40. */
     private static final int FRESH_BOWLS = 4;
 
@@ -204,7 +201,7 @@ final class Working {
         }
         double once = Math.max(
                 desk.mixGrams(laying.bands()) * (1 + HairAmount.reserve()) + HairAmount.waste(),
-                LEAST_BATCH_GRAMS * batches(laying));
+                HairAmount.leastBatchGrams() * batches(laying));
         int powder = (int) Math.ceil(once * laying.times() / (1 + laying.ratio()));
         double goal = laying.bands().stream()
                 .mapToDouble(at -> hair(at).level())
@@ -228,11 +225,7 @@ final class Working {
                 .mapToDouble(zone ->
                         HairAmount.share(head.read(), head.read().zones().get(zone)))
                 .sum();
-        double hair = share
-                * switch (head.read().density()) {
-                    case THIN, NORMAL -> 1;
-                    case DENSE -> 1.25;
-                };
+        double hair = share * Math.max(1, HairAmount.factor(head.read().density()));
         return (int) Math.ceil((laying.way().foiled() ? FRESH_BOWLS : 1) * hair - 1e-9);
     }
 

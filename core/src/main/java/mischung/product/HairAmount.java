@@ -42,6 +42,11 @@ public final class HairAmount {
         return FIGURES.get("waste");
     }
 
+    /** Of a bowl or a batch of it, everything together, in grams. */
+    public static double leastBatchGrams() {
+        return FIGURES.get("least batch");
+    }
+
     static double leastColourGrams() {
         return FIGURES.get("least colour");
     }
@@ -103,7 +108,8 @@ public final class HairAmount {
         return factor;
     }
 
-    private static double factor(Density density) {
+    /** How much more or less there is to work on such hair than on a normal head. */
+    public static double factor(Density density) {
         return density == Density.NORMAL ? FIGURES.get("normal density") : FIGURES.get(density.words());
     }
 

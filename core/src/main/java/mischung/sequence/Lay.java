@@ -11,6 +11,7 @@ import java.util.function.ToDoubleFunction;
 import mischung.hair.Band;
 import mischung.hair.BandRef;
 import mischung.plan.LiftWay;
+import mischung.product.HairAmount;
 import mischung.wish.Weave;
 import mischung.wish.WorkedHead;
 
@@ -36,9 +37,6 @@ record Lay(
         int bowlLife,
         double grams)
         implements Applied {
-
-    /** Less cannot be weighed and mixed well. */
-    static final double LEAST_BATCH_GRAMS = 12;
 
     /** A stretch of the head that is laid in one go: a zone, or a part of a large one. */
     record Unit(int zone, int part, int of) {}
@@ -67,7 +65,7 @@ record Lay(
 
     /** Into how many batches it can be mixed at most. */
     int mostBatches() {
-        return mixed() ? Math.max(1, (int) (grams / LEAST_BATCH_GRAMS + 1e-9)) : Integer.MAX_VALUE;
+        return mixed() ? Math.max(1, (int) (grams / HairAmount.leastBatchGrams() + 1e-9)) : Integer.MAX_VALUE;
     }
 
     /** With so many minutes more on the hair and in the bowl. */

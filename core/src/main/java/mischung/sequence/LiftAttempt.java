@@ -9,6 +9,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import mischung.hair.ZonePlace;
+import mischung.product.HairAmount;
 import mischung.sequence.Bench.Shown;
 import mischung.sequence.LiftLay.Foils;
 import mischung.sequence.LiftStage.Pass;
@@ -291,7 +292,7 @@ final class LiftAttempt {
         int bowls = (int) Math.ceil(grams / MOST_BATCH_GRAMS);
         boolean ramped = !lay.root() && laying / terms.hands() >= RAMPED_FROM_MINUTES;
         int ramp = ramped ? Math.min(MOST_BATCHES, (int) (grams / RAMPED_BATCH_GRAMS)) : 1;
-        int most = Math.max(1, (int) (grams / Lay.LEAST_BATCH_GRAMS + 1e-9));
+        int most = Math.max(1, (int) (grams / HairAmount.leastBatchGrams() + 1e-9));
         // A spent bowl is worse than a small one.
         int needed = (int) Math.ceil(laying / terms.hands() / (AT_MOST * lay.bowlLife()));
         return Math.max(needed, Math.min(most, Math.max(fresh, Math.max(bowls, ramp))));
@@ -328,10 +329,7 @@ final class LiftAttempt {
             meanwhile(takes + mixing);
             int laidBy = from(lays, unit, time, here) + mixing + takes;
             for (LiftLay lay : lays) {
-                Run run = runs.getOrDefault(lay.bowl(), Map.of()).get(unit);
-                if (run == null) {
-                    throw new IllegalStateException("No batch for " + lay.what());
-                }
+                Run run = run(runs, lay, unit);
                 if (!run.equals(current.get(lay.bowl())) || spent(lay, mixed, laidBy)) {
                     current.put(lay.bowl(), run);
                     int mix = mix(lay, unit, time, here);
@@ -365,6 +363,14 @@ final class LiftAttempt {
         }
     }
 
+    private static Run run(Map<String, Map<Lay.Unit, Run>> runs, LiftLay lay, Lay.Unit unit) {
+        Run run = runs.getOrDefault(lay.bowl(), Map.of()).get(unit);
+        if (run == null) {
+            throw new IllegalStateException("No batch for " + lay.what());
+        }
+        return run;
+    }
+
     /** Whether what was mixed of it is past its life by then. */
     private boolean spent(LiftLay lay, Map<String, Integer> mixed, int laidBy) {
         Integer mix = mixed.get(lay.bowl());
@@ -390,8 +396,7 @@ final class LiftAttempt {
                 .filter(strand -> strand.lay.bowl().equals(lay.bowl()) && strand.unit.equals(unit))
                 .findFirst()
                 .orElseGet(() -> {
-                    Run run = runs.getOrDefault(lay.bowl(), Map.of()).get(unit);
-                    Strand first = new Strand(lay, unit, g, run == null ? new Run(lay.bowl(), g, 0) : run);
+                    Strand first = new Strand(lay, unit, g, run(runs, lay, unit));
                     here.add(first);
                     return first;
                 });
@@ -506,7 +511,6 @@ final class LiftAttempt {
     /** R38: at wherever a batch began, in turn, every so many minutes. */
     private void look() {
         Begun at = begun.get(looked % begun.size());
-        int first = begun.get(0).piece;
         int in = Math.max(0, Math.max(nextLook, soonest()) - end(at.piece));
         looked++;
         put(
@@ -520,7 +524,7 @@ final class LiftAttempt {
                 durations.minutes("strand check", Task.Kind.CHECK),
                 Use.ON_HEAD,
                 0,
-                List.of(Lag.afterEnd(at.piece, 0), Lag.afterEnd(first, 0)),
+                List.of(Lag.afterEnd(at.piece, 0)),
                 nextLook);
         nextLook += (int) durations.of("look every");
     }

@@ -26,8 +26,8 @@ import mischung.sequence.Stage.Alone;
 
 /**
  * From a plan to what hands do when: stage by stage, from one rinse to the next, each solved for the people there are, one
- * head and one basin. Stages cannot overlap, because all hair is rinsed and dried between them; only mixing for the next
- * may fall into the drying of the last.
+ * head and one basin. Stages cannot overlap, because all hair is rinsed between them, and towelled or dried for what
+ * comes next; only mixing for the next may fall into the drying of the last.
  */
 public final class Sequencer {
     /** Nobody stays longer than a day. */

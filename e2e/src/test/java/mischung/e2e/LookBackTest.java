@@ -3,14 +3,10 @@ package mischung.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.google.gson.JsonObject;
-import com.google.gson.JsonParser;
-import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.RequestOptions;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -76,20 +72,11 @@ class LookBackTest {
 
     /** What blocks this head's work is that its patch test was not read yet. */
     private void readThePatchTest() {
-        String path = application.address() + "/api/cases/5";
-        JsonObject kept =
-                JsonParser.parseString(page.request().get(path).text()).getAsJsonObject();
-        kept.getAsJsonObject("content").getAsJsonObject("consultation").addProperty("patchResult", "CLEAR");
-        JsonObject read = new JsonObject();
-        read.add("version", kept.get("version"));
-        read.add("content", kept.get("content"));
-        APIResponse answer = page.request()
-                .put(
-                        path,
-                        RequestOptions.create()
-                                .setHeader("Content-Type", "application/json")
-                                .setData(read.toString()));
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        FreshApplication.changed(
+                page,
+                application.address(),
+                5,
+                content -> content.getAsJsonObject("consultation").addProperty("patchResult", "CLEAR"));
     }
 
     private int entries() {

@@ -3,15 +3,11 @@ package mischung.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.google.gson.JsonObject;
-import com.google.gson.JsonParser;
-import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import com.microsoft.playwright.options.RequestOptions;
 import org.junit.jupiter.api.Test;
 
 /** The order on the clock: who does what, blocks moved by key, by press and by hand, and what cannot move says why. */
@@ -121,23 +117,11 @@ class OrderTest extends FreshApplication {
 
     /** Another wish, for which this head has to be lifted, and a day for it. */
     static void toBeLifted(Page page, String address, int id) {
-        String path = address + "/api/cases/" + id;
-        JsonObject kept =
-                JsonParser.parseString(page.request().get(path).text()).getAsJsonObject();
-        JsonObject content = kept.getAsJsonObject("content");
-        content.getAsJsonObject("wish").addProperty("level", 8.5);
-        content.getAsJsonObject("wish").addProperty("tone", "GOLD");
-        content.getAsJsonObject("consultation").addProperty("hours", 10);
-        JsonObject changed = new JsonObject();
-        changed.add("version", kept.get("version"));
-        changed.add("content", content);
-        APIResponse answer = page.request()
-                .put(
-                        path,
-                        RequestOptions.create()
-                                .setHeader("Content-Type", "application/json")
-                                .setData(changed.toString()));
-        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        changed(page, address, id, content -> {
+            content.getAsJsonObject("wish").addProperty("level", 8.5);
+            content.getAsJsonObject("wish").addProperty("tone", "GOLD");
+            content.getAsJsonObject("consultation").addProperty("hours", 10);
+        });
     }
 
     private static String words(int minutes) {
