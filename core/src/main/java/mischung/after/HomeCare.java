@@ -19,8 +19,8 @@ public final class HomeCare {
     public static List<String> of(Plan plan) {
         List<PlanStep> done = plan.today();
         boolean lifted = done.stream().anyMatch(step -> !step.lifts().isEmpty());
-        boolean coloured = done.stream().anyMatch(step -> step.kind().finishes());
-        boolean filled = done.stream().anyMatch(step -> step.kind() == Action.FILL);
+        boolean coloured = done.stream().anyMatch(PlanStep::finishes);
+        boolean filled = done.stream().anyMatch(PlanStep::fills);
         boolean removed = done.stream().anyMatch(step -> step.kind() == Action.REMOVE);
         boolean weak = false;
         boolean light = false;

@@ -82,8 +82,8 @@ public final class Upkeep {
                 .flatMap(step -> step.lifts().stream())
                 .anyMatch(lift -> lift.bands().stream().anyMatch(scalp));
         List<Bowl> stays = steps.stream()
-                .filter(step -> step.kind().finishes())
                 .flatMap(step -> step.bowls().stream())
+                .filter(bowl -> bowl.action().finishes())
                 .toList();
         boolean permanentAtScalp = stays.stream()
                 .anyMatch(bowl -> (bowl.laying().shadeClass() == ShadeClass.PERMANENT

@@ -56,6 +56,11 @@ public enum Tone {
         return this != AS_LIFTED;
     }
 
+    /** Of the blue and green side of what is laid on brown. */
+    public boolean ashen() {
+        return this == ASH || this == MATTE;
+    }
+
     /** Of the yellow, orange and red side: what lifted hair carries by itself, and fillers bring back. */
     public boolean warm() {
         return family == Family.WARM;

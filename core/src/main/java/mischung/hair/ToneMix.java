@@ -50,6 +50,13 @@ public record ToneMix(Tone main, Optional<SecondTone> second) {
         return second.filter(other -> other.tone() == tone).isPresent() ? beside : 0;
     }
 
+    /** Share of all such tones in it, 0–1. */
+    public double share(Predicate<Tone> which) {
+        double beside = second.map(SecondTone::share).orElse(0.0);
+        boolean other = second.filter(tone -> which.test(tone.tone())).isPresent();
+        return (which.test(main) ? 1 - beside : 0) + (other ? beside : 0);
+    }
+
     public boolean any(Predicate<Tone> which) {
         return Stream.concat(Stream.of(main), second.stream().map(SecondTone::tone))
                 .anyMatch(which);

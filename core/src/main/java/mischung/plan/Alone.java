@@ -19,7 +19,7 @@ final class Alone {
     private Alone() {}
 
     static List<List<Outcome>> of(Desk desk, List<PlanStep> steps, List<List<Outcome>> now) {
-        if (steps.stream().noneMatch(step -> step.kind() == Action.FILL)) {
+        if (steps.stream().noneMatch(PlanStep::fills)) {
             return now;
         }
         Simulation bare = new Simulation(desk);

@@ -1,5 +1,6 @@
 package mischung.plan;
 
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mischung.formula.Formula;
@@ -48,6 +49,13 @@ public record Bowl(
 
     static boolean mayStay(Mix mix) {
         return mix.shadeClass() == ShadeClass.DIRECT && mix.dyes().blue() > BLUE_STAINS;
+    }
+
+    /** With one reason more. */
+    Bowl because(Reason one) {
+        List<Reason> all = new ArrayList<>(reasons);
+        all.add(one);
+        return new Bowl(name, laying, place, formula, developer, grams, oneMore, all);
     }
 
     public Action action() {

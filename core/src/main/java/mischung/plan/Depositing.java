@@ -82,7 +82,14 @@ final class Depositing {
 
     /** R23 for very porous hair; R10 for porous hair that gets no filler to even it. */
     void equalise(Map<BandRef, Decision> decided) {
-        List<BandRef> thirsty = decided.entrySet().stream()
+        List<BandRef> thirsty = thirsty(decided);
+        if (!thirsty.isEmpty()) {
+            work.perform(Round.of(Laying.usual(Action.EQUALISE, thirsty)));
+        }
+    }
+
+    private List<BandRef> thirsty(Map<BandRef, Decision> decided) {
+        return decided.entrySet().stream()
                 .filter(e -> e.getValue().coloured() && !aim(e.getKey()).direct())
                 .filter(e -> porosity(e.getKey()) == Porosity.VERY_HIGH
                         || (porosity(e.getKey()) == Porosity.HIGH
@@ -90,14 +97,40 @@ final class Depositing {
                                 && !natural(e.getKey())))
                 .map(Map.Entry::getKey)
                 .toList();
-        if (!thirsty.isEmpty()) {
-            work.perform(Round.of(Laying.usual(Action.EQUALISE, thirsty)));
-        }
+    }
+
+    /**
+     * R47: of what is decided, what may lie between foils while they lift. Two fillers, a filler with its matte layer and what has
+     * to be equalised first wait until the foils are out.
+     */
+    List<Laying> betweenFoils(Map<BandRef, Decision> decided) {
+        Map<BandRef, Decision> colours = new LinkedHashMap<>();
+        List<BandRef> fillers = new ArrayList<>();
+        Set<BandRef> thirsty = new HashSet<>(thirsty(decided));
+        decided.forEach((at, decision) -> {
+            if (thirsty.contains(at)) {
+                return;
+            }
+            if (decision != Decision.FILL) {
+                colours.put(at, decision);
+            } else if (method.filler() != School.AT_TARGET && rungs(at).size() == 1) {
+                fillers.add(at);
+            }
+        });
+        List<Laying> layings = new ArrayList<>(colours(colours));
+        Map<BandRef, List<Double>> rungs = new LinkedHashMap<>();
+        fillers.forEach(at -> rungs.put(at, rungs(at)));
+        layings.addAll(fillers(fillers, rungs, 1));
+        return layings.stream().map(laying -> laying.onHair(Wetness.DRY)).toList();
+    }
+
+    private List<Double> rungs(BandRef at) {
+        return FillerLevels.between(work.level(at), aim(at).level(), method.filler());
     }
 
     void fill(List<BandRef> filled) {
         Map<BandRef, List<Double>> rungs = new LinkedHashMap<>();
-        filled.forEach(at -> rungs.put(at, FillerLevels.between(work.level(at), aim(at).level(), method.filler())));
+        filled.forEach(at -> rungs.put(at, rungs(at)));
         int rounds = rungs.values().stream().mapToInt(List::size).max().orElse(0);
         for (int round = 0; round < rounds; round++) {
             int left = rounds - round;
@@ -105,30 +138,7 @@ final class Depositing {
             List<BandRef> due = filled.stream()
                     .filter(at -> rungs.getOrDefault(at, List.of()).size() >= left)
                     .toList();
-            List<Laying> layings = new ArrayList<>();
-            for (boolean porous : new boolean[] {false, true}) {
-                List<BandRef> some = due.stream()
-                        .filter(at -> porosity(at).raised() == porous)
-                        .toList();
-                // R12: by each part's own tone; parts whose school fills them alike share a bowl.
-                Map<List<FormulaTask.ToneShare>, List<BandRef>> alike = new LinkedHashMap<>();
-                some.forEach(at -> alike.computeIfAbsent(
-                                FillerShares.of(method.filler(), aim(at).tones()), shares -> new ArrayList<>())
-                        .add(at));
-                for (List<BandRef> parts : alike.values().stream()
-                        .flatMap(bands -> byLeftover(bands).stream())
-                        .toList()) {
-                    for (List<BandRef> group : Grouping.clusters(parts, at -> rung(rungs, at, left), SAME_FILLER)) {
-                        // The lightest of the group's levels: so no band of it drops further than its school allows.
-                        double level = group.stream()
-                                .mapToDouble(at -> rung(rungs, at, left))
-                                .max()
-                                .orElseThrow();
-                        layings.add(filler(group, level, porous));
-                    }
-                }
-            }
-            work.perform(new Round(Action.FILL, layings));
+            work.perform(new Round(Action.FILL, fillers(due, rungs, left)));
         }
         if (method.filler() == School.AT_TARGET && !filled.isEmpty()) {
             // R14: the matte layer that cools copper to brown.
@@ -138,6 +148,33 @@ final class Depositing {
                             matte.add(colour(Action.NEUTRALISE, bands, aim, ShadeClass.DEMI, gentle(10), 0.5)));
             work.perform(new Round(Action.NEUTRALISE, matte));
         }
+    }
+
+    /** @param left fillers that are still to come, this one among them */
+    private List<Laying> fillers(List<BandRef> due, Map<BandRef, List<Double>> rungs, int left) {
+        List<Laying> layings = new ArrayList<>();
+        for (boolean porous : new boolean[] {false, true}) {
+            List<BandRef> some =
+                    due.stream().filter(at -> porosity(at).raised() == porous).toList();
+            // R12: by each part's own tone; parts whose school fills them alike share a bowl.
+            Map<List<FormulaTask.ToneShare>, List<BandRef>> alike = new LinkedHashMap<>();
+            some.forEach(at -> alike.computeIfAbsent(
+                            FillerShares.of(method.filler(), aim(at).tones()), shares -> new ArrayList<>())
+                    .add(at));
+            for (List<BandRef> parts : alike.values().stream()
+                    .flatMap(bands -> byLeftover(bands).stream())
+                    .toList()) {
+                for (List<BandRef> group : Grouping.clusters(parts, at -> rung(rungs, at, left), SAME_FILLER)) {
+                    // The lightest of the group's levels: so no band of it drops further than its school allows.
+                    double level = group.stream()
+                            .mapToDouble(at -> rung(rungs, at, left))
+                            .max()
+                            .orElseThrow();
+                    layings.add(filler(group, level, porous));
+                }
+            }
+        }
+        return layings;
     }
 
     private Laying filler(List<BandRef> group, double level, boolean porous) {
@@ -191,6 +228,19 @@ final class Depositing {
 
     /** The colour that stays: roots first, porous lengths at half time, one rinse for all (R21). */
     void finish(Map<BandRef, Decision> decided) {
+        List<Laying> layings = colours(decided);
+        if (layings.isEmpty()) {
+            return;
+        }
+        Action action = layings.stream().map(Laying::action).distinct().count() == 1
+                ? layings.get(0).action()
+                : layings.stream().anyMatch(l -> l.action() == Action.TARGET)
+                        ? Action.TARGET
+                        : layings.get(layings.size() - 1).action();
+        work.perform(new Round(action, layings));
+    }
+
+    private List<Laying> colours(Map<BandRef, Decision> decided) {
         List<BandRef> covered = new ArrayList<>();
         List<BandRef> roots = new ArrayList<>();
         List<BandRef> even = new ArrayList<>();
@@ -228,21 +278,13 @@ final class Depositing {
         // R21: what drinks fastest goes on at half time, if there is anything else to begin with.
         double late = layings.isEmpty() ? 1 : 0.5;
         add(layings, porous, BowlPlace.POROUS, onLengths, 6, late, filled);
-        if (layings.isEmpty()) {
-            return;
-        }
         if (desk.wish().design().kind() == Design.Kind.MELT) {
             // R57: light first, dark second.
             layings.sort(Comparator.comparingDouble(
                             (Laying l) -> l.aim().orElseThrow().level())
                     .reversed());
         }
-        Action action = layings.stream().map(Laying::action).distinct().count() == 1
-                ? layings.get(0).action()
-                : layings.stream().anyMatch(l -> l.action() == Action.TARGET)
-                        ? Action.TARGET
-                        : layings.get(layings.size() - 1).action();
-        work.perform(new Round(action, layings));
+        return layings;
     }
 
     private void add(

@@ -2,13 +2,18 @@ package mischung.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
 import java.util.function.Function;
+import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.LevelScale;
+import mischung.history.Growth;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.product.ShadeClass;
@@ -29,6 +34,8 @@ final class Findings {
 
     private static final double HUE_TURNED = 25;
 
+    private static final double DAYS_A_MONTH = 365.25 / 12;
+
     private Findings() {}
 
     static List<Plan.Finding> of(Plan plan) {
@@ -39,8 +46,14 @@ final class Findings {
         missed(plan, findings);
         tooDark(plan, findings);
         line(plan, findings);
-        plan.warnings().forEach(w -> findings.add(warning(w.sentence())));
+        Set<Warning.Fault> said = EnumSet.noneOf(Warning.Fault.class);
+        for (Warning one : plan.warnings()) {
+            if (said.add(one.fault()) || !one.fault().saidOnce()) {
+                findings.add(warning(one.sentence()));
+            }
+        }
         vanishing(plan, findings);
+        regrowth(plan, findings);
         if (plan.strategy().method().filler() == School.IN_TARGET
                 && plan.answers().stream().flatMap(List::stream).anyMatch(a -> a.decision() == Decision.FILL)) {
             findings.add(
@@ -67,6 +80,36 @@ final class Findings {
             findings.add(warning("One bowl could not be mixed by its rules from this shelf; open its reasons."));
         }
         return findings;
+    }
+
+    /** R64: hair goes on growing between visits, and what grows in is in no reading. */
+    private static void regrowth(Plan plan, List<Plan.Finding> findings) {
+        double weeks = plan.steps().stream()
+                .flatMap(step -> step.treatments().stream())
+                .filter(treatment -> treatment.action() == Action.WAIT)
+                .mapToDouble(treatment -> treatment.laying().weeks())
+                .sum();
+        Optional<BandRef> root = plan.head().bands().stream()
+                .filter(at -> plan.head().at(at).touchesScalp()
+                        && plan.head().band(at).kind() == BandKind.NATURAL
+                        && !plan.head().at(at).keeps())
+                .findFirst();
+        if (weeks == 0 || root.isEmpty()) {
+            return;
+        }
+        double level = plan.head().band(root.get()).level();
+        double off = aim(plan, root.get()).level() - level;
+        if (Math.abs(off) > LEVELS_OFF) {
+            double months = weeks * 7 / DAYS_A_MONTH;
+            findings.add(warning(String.format(
+                    Locale.ROOT,
+                    "Between the visits %.1f to %.1f cm grow in, at natural %s: at the last visit they are %s too, and count"
+                            + " for its time and grams (R64).",
+                    months * Growth.UNMEASURED.from(),
+                    months * Growth.UNMEASURED.to(),
+                    LevelScale.words(level),
+                    off > 0 ? "lifted" : "coloured")));
+        }
     }
 
     /** R59c: what stands apart under direct colour and no longer does over it. */
@@ -177,6 +220,7 @@ final class Findings {
             for (BandRef b : all) {
                 boolean below = a.band() < b.band() && plan.head().neighbours(a, b);
                 if (below
+                        && plan.head().at(a).aim().isPresent()
                         && plan.head().at(a).aim().equals(plan.head().at(b).aim())
                         && !plan.end(a).cut()
                         && !plan.end(b).cut()) {
@@ -199,8 +243,9 @@ final class Findings {
     private static Plan.Finding withoutFiller(Plan plan) {
         BandRef worst = plan.head().bands().stream()
                 .filter(at -> plan.steps().stream()
-                        .filter(step -> step.kind() == Action.FILL)
-                        .anyMatch(step -> step.bands().contains(at)))
+                        .flatMap(step -> step.bowls().stream())
+                        .anyMatch(bowl ->
+                                bowl.action() == Action.FILL && bowl.bands().contains(at)))
                 .max(Comparator.comparingDouble(
                         at -> plan.alone().get(at.zone()).get(at.band()).difference()))
                 .orElseThrow();

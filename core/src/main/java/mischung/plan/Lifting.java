@@ -4,8 +4,10 @@ import java.util.ArrayList;
 import java.util.Collections;
 import java.util.Comparator;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.NavigableMap;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -16,6 +18,8 @@ import mischung.change.Cover;
 import mischung.change.LiftProduct;
 import mischung.change.Lightening;
 import mischung.change.Place;
+import mischung.change.RemoverRound;
+import mischung.formula.FormulaTask;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
@@ -37,7 +41,24 @@ final class Lifting {
     /** R36: works well so long; after it, wipe off and lay fresh. */
     private static final double LONGEST = 50;
 
+    private static final double LONGEST_IN_FOIL = 60;
+
     private static final double SHORTEST = 5;
+    /** Dye that shows; less is a stain. */
+    static final double DYE_SEEN = 0.03;
+
+    /** In levels; further down old warmth is what the new colour wants, further up it is lifted. */
+    private static final double ITS_OWN_DEPTH = 1;
+
+    private static final double TONER_VOLUME = 6;
+    private static final double DEMI_VOLUME = 10;
+
+    /** In CIEDE2000; nearer counts as the wish. */
+    private static final double NOT_REACHED = 6;
+
+    /** In CIEDE2000; less is not worth its hour. */
+    private static final double WORTH_A_REMOVER = 2;
+
     private static final double LONGEST_WASH = 20;
     private static final double WASH_VOLUME = 10;
 
@@ -51,6 +72,9 @@ final class Lifting {
     private static final double NEAR_ENOUGH = 3;
 
     private static final double BETTER_BY = 1;
+    /** Minutes that nobody mixes a bowl more for, where a foil holds both. */
+    private static final double ONE_BOWL = 10;
+
     private static final double HALF_A_LEVEL = 0.5;
     private static final double FURTHEST_ABOVE = 2.5;
     private static final double LIGHTEST_CANVAS = 11;
@@ -153,10 +177,34 @@ final class Lifting {
 
     /** How near a toner could bring this hair to the aim, in CIEDE2000. */
     private double toned(BandRef at, HairState hair, Aim aim) {
+        return desk.leastMisfit(task(Action.TONER, TONER_VOLUME, at, hair, aim));
+    }
+
+    /** How near a demi off this shelf brings it to an aim of its depth, in CIEDE2000. */
+    private double neutralised(BandRef at, HairState hair, Aim aim) {
+        return desk.best(task(Action.NEUTRALISE, DEMI_VOLUME, at, hair, aim)).misfit();
+    }
+
+    private FormulaTask task(Action action, double volume, BandRef at, HairState hair, Aim aim) {
         ShadeClass of = desk.range().nearest(ShadeClass.DEMI);
-        Laying toner = Laying.colour(Action.TONER, List.of(at), aim, of, 6, of.fullMinutes())
+        Laying laid = Laying.colour(action, List.of(at), aim, of, volume, of.fullMinutes())
                 .mixedAs(desk.range().habit(of));
-        return desk.leastMisfit(work.recipes().task(toner, BowlPlace.LENGTHS, any -> hair));
+        return work.recipes().task(laid, BowlPlace.LENGTHS, any -> hair);
+    }
+
+    /**
+     * Whether its own old colour keeps it clearly off an aim of its depth, whatever is laid over it, and a round of remover would
+     * bring it clearly nearer: copper that is to be a natural of the same level.
+     */
+    boolean offTone(BandRef at, HairState hair, Aim aim) {
+        if (aim.direct()
+                || hair.lifted()
+                || oxidative(hair) <= DYE_SEEN
+                || Math.abs(aim.level() - hair.level()) > ITS_OWN_DEPTH) {
+            return false;
+        }
+        double now = neutralised(at, hair, aim);
+        return now > NOT_REACHED && neutralised(at, hair.after(RemoverRound.USUAL), aim) < now - WORTH_A_REMOVER;
     }
 
     /** As if it were lifted so far, laid fresh as often as that takes; what it would cost is not asked here. */
@@ -324,9 +372,7 @@ final class Lifting {
         double least = strategy.visits() > 1 ? LEAST_LEFT_GENTLY : LEAST_LEFT;
         Dose best = new Dose(way, make, volume, 0, 1, deep(hair));
         for (int times = 1; times <= (way == LiftWay.WASH ? 1 : MOST_LAYINGS); times++) {
-            for (double minutes = SHORTEST;
-                    minutes <= (way == LiftWay.WASH ? LONGEST_WASH : LONGEST);
-                    minutes += STEP) {
+            for (double minutes = SHORTEST; minutes <= longest(way, times); minutes += STEP) {
                 HairState lifted = hair;
                 for (int i = 0; i < times; i++) {
                     lifted = lifted.after(lightening(make, way, place, volume, minutes));
@@ -343,6 +389,11 @@ final class Lifting {
             }
         }
         return best;
+    }
+
+    /** R36: a foil keeps product at work a little longer than the open air does; what is laid fresh anyway need not wait for that. */
+    private static double longest(LiftWay way, int times) {
+        return way == LiftWay.WASH ? LONGEST_WASH : way.foiled() && times == 1 ? LONGEST_IN_FOIL : LONGEST;
     }
 
     private LiftWay way(BandRef at, double goal) {
@@ -410,33 +461,59 @@ final class Lifting {
 
     /** Bands that share way, strength and time go into one bowl. */
     List<Laying> layings(Map<BandRef, Double> goals) {
-        record Same(LiftWay way, Lightener make, double volume, double minutes, int times) {}
-        Map<String, List<BandRef>> grouped = new TreeMap<>();
-        Map<String, Same> terms = new TreeMap<>();
+        record Family(LiftWay way, Lightener make, double volume, int times) {}
+        Map<Family, NavigableMap<Double, List<BandRef>>> families = new LinkedHashMap<>();
         goals.forEach((at, goal) -> {
             Dose dose = dose(at, goal);
             if (dose.minutes() >= SHORTEST) {
-                Same same = new Same(dose.way(), dose.make(), dose.volume(), dose.minutes(), dose.times());
-                // Bowls are lettered by their ways: bands, lengths, roots, what is light.
-                String key = String.format(
-                        "%d %02.0f %d %03.0f %s",
-                        order(dose.way()),
-                        dose.volume(),
-                        dose.times(),
-                        dose.minutes(),
-                        dose.make().code());
-                grouped.computeIfAbsent(key, k -> new ArrayList<>()).add(at);
-                terms.put(key, same);
+                families.computeIfAbsent(
+                                new Family(dose.way(), dose.make(), dose.volume(), dose.times()),
+                                family -> new TreeMap<>())
+                        .computeIfAbsent(dose.minutes(), minutes -> new ArrayList<>())
+                        .add(at);
             }
         });
         List<Laying> all = new ArrayList<>();
-        grouped.forEach((key, bands) -> {
-            Same same = terms.get(key);
-            Collections.sort(bands);
-            all.add(Laying.lift(
-                            Action.LIGHTEN, bands, same.way, same.volume, same.minutes, same.make.ratio(), same.times)
-                    .by(same.make));
-        });
+        families.forEach((family, byMinutes) -> together(byMinutes, family.way.foiled() ? ONE_BOWL : 0)
+                .forEach((minutes, bands) -> {
+                    Collections.sort(bands);
+                    all.add(Laying.lift(
+                                    Action.LIGHTEN,
+                                    bands,
+                                    family.way,
+                                    family.volume,
+                                    minutes,
+                                    family.make.ratio(),
+                                    family.times)
+                            .by(family.make));
+                }));
+        // Bowls are lettered by their ways: bands, lengths, roots, what is light.
+        all.sort(Comparator.comparingInt((Laying l) -> order(l.way()))
+                .thenComparingDouble(Laying::volume)
+                .thenComparingInt(Laying::times)
+                .thenComparingDouble(Laying::minutes)
+                .thenComparing(l -> l.lightener().orElse(Lightener.PLAIN).code()));
+        return all;
+    }
+
+    /** What lies in one foil comes off with it: what needs nearly as long is one bowl, by the longest of its bands. */
+    private static Map<Double, List<BandRef>> together(NavigableMap<Double, List<BandRef>> byMinutes, double apart) {
+        Map<Double, List<BandRef>> all = new LinkedHashMap<>();
+        List<BandRef> some = new ArrayList<>();
+        double least = 0;
+        double most = 0;
+        for (Map.Entry<Double, List<BandRef>> next : byMinutes.entrySet()) {
+            if (!some.isEmpty() && next.getKey() - least > apart) {
+                all.put(most, some);
+                some = new ArrayList<>();
+            }
+            least = some.isEmpty() ? next.getKey() : least;
+            most = next.getKey();
+            some.addAll(next.getValue());
+        }
+        if (!some.isEmpty()) {
+            all.put(most, some);
+        }
         return all;
     }
 

@@ -93,7 +93,7 @@ public record Plan(
     }
 
     public boolean fills() {
-        return steps.stream().anyMatch(step -> step.kind() == Action.FILL);
+        return steps.stream().anyMatch(PlanStep::fills);
     }
 
     /** What was decided, without what follows from it: the same rounds by hand give the same plan. */

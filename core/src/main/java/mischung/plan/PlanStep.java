@@ -40,7 +40,17 @@ public record PlanStep(
     public String title() {
         String aims = String.join(
                 " and ", bowls.stream().map(Bowl::aimWords).distinct().toList());
-        return aims.isEmpty() ? name : name + " · " + aims;
+        return aims.isEmpty() ? name : name + " · " + aims + (lifts.isEmpty() ? "" : " between");
+    }
+
+    /** Whether it gives warmth back to any hair, beside whatever else it does. */
+    public boolean fills() {
+        return bowls.stream().anyMatch(bowl -> bowl.action() == Action.FILL);
+    }
+
+    /** Whether any colour goes on that stays, beside whatever else it does. */
+    public boolean finishes() {
+        return bowls.stream().anyMatch(bowl -> bowl.action().finishes());
     }
 
     /** Every band something goes on. */

@@ -1,10 +1,12 @@
 package mischung.plan;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Set;
 import mischung.doubt.Calibration;
 import mischung.hair.BandKind;
@@ -17,6 +19,7 @@ import mischung.school.School;
 import mischung.wish.Aim;
 import mischung.wish.Grey;
 import mischung.wish.Limits;
+import mischung.wish.Weave;
 import mischung.wish.Wish;
 import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
@@ -39,6 +42,9 @@ public final class Planner {
     private final Working work;
     private final TakingOut taking;
     private final Map<BandRef, BandAnswer> answers = new LinkedHashMap<>();
+
+    /** Had their colour, or its filler, between the foils of this visit. */
+    private final Map<BandRef, Decision> between = new HashMap<>();
 
     /** Failed while they were worked on: treated, and left alone today. */
     private final Set<BandRef> weak = new HashSet<>();
@@ -104,12 +110,26 @@ public final class Planner {
         for (Round round : underway.rounds()) {
             work.perform(round);
             taking.taken(round);
+            if (round.action() == Action.WAIT) {
+                between.clear();
+            } else if (round.action().lifts()) {
+                round.layings().stream()
+                        .filter(laying -> laying.action().deposits())
+                        .forEach(this::laidBetween);
+            }
         }
         underway.seen().forEach(work::see);
         weak.addAll(underway.weak());
         if (!weak.isEmpty()) {
             work.perform(Round.of(
                     Laying.usual(Action.TREATMENT, weak.stream().sorted().toList())));
+        }
+    }
+
+    private void laidBetween(Laying laying) {
+        for (BandRef at : laying.bands()) {
+            between.put(at, laying.action() == Action.FILL ? Decision.FILL : Decision.COLOUR);
+            answers.put(at, Done.to(at, head, work.steps()));
         }
     }
 
@@ -123,7 +143,7 @@ public final class Planner {
         for (int visit = 1; visit <= visits; visit++) {
             boolean last = visit == visits;
             Map<BandRef, Aim> aims = aims(visit, visits);
-            taking.perform(aims);
+            taking.perform(aims, lifts -> between(lifts, aims));
             if (!last) {
                 // Direct colour would have to be lifted out again at the next visit, and does not come out.
                 aims.values().removeIf(Aim::direct);
@@ -135,6 +155,7 @@ public final class Planner {
                 }
                 work.perform(Round.of(Laying.usual(Action.WAIT, List.of())));
                 taking.nextVisit();
+                between.clear();
             }
         }
         return finished();
@@ -219,10 +240,62 @@ public final class Planner {
         }
     }
 
+    /**
+     * R47: hair between the foils that needs nothing of what comes out of them is coloured while they lift; what has to be filled
+     * once has its filler there. What is wanted on rinsed hair only, such as an equaliser, keeps it for later.
+     *
+     * @param lifts what lies in the foils
+     */
+    private List<Laying> between(List<Laying> lifts, Map<BandRef, Aim> aims) {
+        Set<BandRef> lifted = new HashSet<>();
+        Set<Integer> open = new HashSet<>();
+        Set<Integer> closed = new HashSet<>();
+        for (Laying lift : lifts) {
+            lifted.addAll(lift.bands());
+            boolean pieces = lift.way().foiled()
+                    && lift.bands().stream().allMatch(at -> head.at(at).weave() == Weave.PIECES);
+            lift.bands().forEach(at -> (pieces ? open : closed).add(at.zone()));
+        }
+        if (open.isEmpty()) {
+            return List.of();
+        }
+        Map<BandRef, Decision> decided = new LinkedHashMap<>();
+        Map<BandRef, Aim> beside = new LinkedHashMap<>();
+        Map<BandRef, BandAnswer> why = new HashMap<>();
+        aims.forEach((at, aim) -> {
+            boolean rest = head.at(at).weave() != Weave.PIECES && !closed.contains(at.zone());
+            if (rest && !lifted.contains(at) && !aim.direct() && !taking.liftedToday(at)) {
+                BandAnswer answer = answer(at, work.hair(at), aim);
+                if (answer.decision().coloured()) {
+                    decided.put(at, answer.decision());
+                    beside.put(at, aim);
+                    why.put(at, answer);
+                }
+            }
+        });
+        Depositing depositing = new Depositing(desk, method, work, taking, beside);
+        List<Laying> layings = depositing.betweenFoils(decided);
+        for (Laying laying : layings) {
+            laying.bands().forEach(at -> {
+                answers.merge(at, Objects.requireNonNull(why.get(at)), BandAnswer::then);
+                between.put(at, Objects.requireNonNull(decided.get(at)));
+            });
+        }
+        return layings;
+    }
+
     private void colour(Map<BandRef, Aim> aims) {
         Map<BandRef, Decision> decided = new LinkedHashMap<>();
         Map<BandRef, Aim> reachable = new LinkedHashMap<>();
         aims.forEach((at, aim) -> {
+            Decision before = between.get(at);
+            if (before != null) {
+                if (before == Decision.FILL) {
+                    decided.put(at, before);
+                    reachable.put(at, aim);
+                }
+                return;
+            }
             BandAnswer answer = answer(at, work.hair(at), aim);
             answers.merge(at, answer, BandAnswer::then);
             decided.put(at, answer.decision());
@@ -231,7 +304,9 @@ public final class Planner {
             boolean stopsShort = answer.decision().takesOut() && aim.level() - here > HALF_A_LEVEL;
             reachable.put(at, stopsShort && !aim.direct() ? aim.at(Math.floor(2 * here) / 2) : aim);
         });
-        List<BandRef> filled = where(decided, Decision.FILL);
+        List<BandRef> filled = where(decided, Decision.FILL).stream()
+                .filter(at -> !between.containsKey(at))
+                .toList();
         Depositing depositing = new Depositing(desk, method, work, taking, reachable);
         depositing.equalise(decided);
         depositing.fill(filled);

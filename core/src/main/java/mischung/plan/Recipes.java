@@ -112,7 +112,7 @@ final class Recipes {
         return new FormulaTask(
                 spots,
                 application,
-                desk.range().forBowl(laying.shadeClass()),
+                onHair(desk.range().forBowl(laying.shadeClass()), laying, place),
                 darkest,
                 lightest,
                 laying.bands().stream().anyMatch(at -> desk.head().band(at).kind() == BandKind.DIRECT)
@@ -126,6 +126,19 @@ final class Recipes {
                                 ? made + 1
                                 : place == BowlPlace.POROUS && !filler && !sheer ? made + POROUS_LIGHTER : made),
                 desk.calibration().factors());
+    }
+
+    /** R19: porous hair takes ash too dark and too cold; a brown on it is made without, unless it is wished. */
+    private static List<Shade> onHair(List<Shade> all, Laying laying, BowlPlace place) {
+        Aim aim = laying.aim().orElseThrow();
+        boolean brown = laying.action() == Action.TARGET || laying.action() == Action.MELT;
+        if (place != BowlPlace.POROUS || !brown || aim.tones().any(Tone::ashen)) {
+            return all;
+        }
+        return all.stream()
+                .filter(shade ->
+                        shade.tones().filter(tones -> tones.any(Tone::ashen)).isEmpty())
+                .toList();
     }
 
     private static Oddness oddness(Action action, Aim aim, double made) {

@@ -34,6 +34,7 @@ public enum Rule {
     R41("R41", "fine see-through sections for strong lift"),
     R44("R44", "never lift what the target does not need lighter"),
     R45("R45", "hair that must stay: barrier, no overlap"),
+    R47("R47", "several products at once: colour between the foils, rinsed together"),
     R50("R50", "violet against yellow, blue on 7–8, blue-green on 5–6"),
     R51("R51", "toners take fast; wet hair dilutes"),
     R53("R53", "pre-tone brassy hair so that lightener works less"),

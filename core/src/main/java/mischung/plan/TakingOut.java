@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
+import java.util.function.Function;
 import mischung.Words;
 import mischung.change.Place;
 import mischung.change.RemoverRound;
@@ -20,6 +21,8 @@ import mischung.hair.Tone;
 import mischung.school.Method;
 import mischung.school.TakeOut;
 import mischung.wish.Aim;
+import mischung.wish.Weave;
+import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
 
 /**
@@ -33,8 +36,6 @@ final class TakingOut {
     private static final int MOST_ROUNDS = 3;
     /** A round of remover that gains less is not worth its hour. */
     private static final double WORTH_A_ROUND = 0.6;
-    /** Dye that shows; less is a stain. */
-    private static final double DYE_SEEN = 0.03;
 
     private static final double BRASSY_FROM = 8;
     private static final double LIGHT_AIM = 8;
@@ -70,7 +71,19 @@ final class TakingOut {
 
     /** Whether colour lifts it as far as is wanted (R9). */
     boolean byColour(BandRef at, Aim aim) {
-        return tooDark(at, aim) && lifting.byColour(at, aim);
+        return tooDark(at, aim) && asOne(at).stream().allMatch(beside -> lifting.byColour(beside, aim));
+    }
+
+    /** A stretch of hair as it grew, read as one: nobody lightens its first centimetres and colours the next. */
+    private List<BandRef> asOne(BandRef at) {
+        WorkedBand own = head.at(at);
+        return head.bands().stream()
+                .filter(other -> other.zone() == at.zone()
+                        && head.at(other).weave() == own.weave()
+                        && head.at(other).aim().equals(own.aim())
+                        && head.band(other).kind() == head.band(at).kind()
+                        && Math.abs(head.band(other).level() - head.band(at).level()) <= HALF_A_LEVEL)
+                .toList();
     }
 
     /** R9: permanent colour as strong as it may be where it goes: at the scalp and off it in bowls of their own. */
@@ -140,8 +153,11 @@ final class TakingOut {
     /** Everything a band's goal follows from. */
     private record SameGoal(Aim aim, HairState hair, BandKind kind, Place place) {}
 
-    /** @param aims what every band that is due shall come to */
-    void perform(Map<BandRef, Aim> aims) {
+    /**
+     * @param aims what every band that is due shall come to
+     * @param between colour that goes between such layings of lightener while they work (R47)
+     */
+    void perform(Map<BandRef, Aim> aims, Function<List<Laying>, List<Laying>> between) {
         wash(aims);
         boolean removerFirst = !strategy.cleanse() && method.takeOut() == TakeOut.REMOVER_FIRST;
         if (removerFirst && work.visit() == 1 && !begun) {
@@ -152,7 +168,7 @@ final class TakingOut {
         aims.forEach((at, aim) -> {
             boolean due = lifting.allowed(at)
                     && !failed(at)
-                    && (tooDark(at, aim) ? !lifting.byColour(at, aim) : lifting.tooWarm(at, aim));
+                    && (tooDark(at, aim) ? !byColour(at, aim) : lifting.tooWarm(at, aim));
             if (due) {
                 double goal = known.computeIfAbsent(
                         new SameGoal(
@@ -181,7 +197,9 @@ final class TakingOut {
         List<Laying> layings = lifting.layings(goals);
         if (!layings.isEmpty()) {
             // R46: one stage; what is dark is laid with all the rest of its section, as strong as it needs.
-            work.perform(new Round(Action.LIGHTEN, layings));
+            List<Laying> together = new ArrayList<>(layings);
+            together.addAll(between.apply(layings));
+            work.perform(new Round(Action.LIGHTEN, together));
             layings.forEach(l -> lifted(l.bands()));
         }
         List<BandRef> spent = before.keySet().stream()
@@ -228,7 +246,7 @@ final class TakingOut {
 
     private void cleanse(Map<BandRef, Double> goals) {
         List<BandRef> dark = goals.keySet().stream()
-                .filter(at -> Lifting.oxidative(work.hair(at)) > DYE_SEEN
+                .filter(at -> Lifting.oxidative(work.hair(at)) > Lifting.DYE_SEEN
                         && !head.at(at).touchesScalp())
                 .filter(at -> work.hair(at).integrity() > Elasticity.SPRINGS_BACK.from())
                 .toList();
@@ -243,30 +261,31 @@ final class TakingOut {
     private void remove(Map<BandRef, Aim> aims) {
         List<BandRef> due = new ArrayList<>();
         aims.forEach((at, aim) -> {
-            if (tooDark(at, aim)
-                    && Lifting.oxidative(work.hair(at)) > DYE_SEEN
-                    && !lifting.onlyToned(at, aim.leastCanvas())
-                    && !failed(at)) {
+            boolean dark = tooDark(at, aim) && !lifting.onlyToned(at, aim.leastCanvas());
+            if (Lifting.oxidative(work.hair(at)) > Lifting.DYE_SEEN
+                    && !failed(at)
+                    && (dark || lifting.offTone(at, work.hair(at), aim))) {
                 due.add(at);
             }
         });
         if (due.isEmpty()) {
             return;
         }
+        due.addAll(beside(due, aims));
         int rounds = 0;
         Map<BandRef, HairState> hair = new HashMap<>();
         due.forEach(at -> hair.put(at, work.hair(at)));
         while (rounds < MOST_ROUNDS) {
-            double gained = 0;
+            boolean worth = false;
             for (BandRef at : due) {
                 HairState here = hair.get(at);
+                Aim aim = aims.get(at);
                 HairState next = here.after(RemoverRound.USUAL);
-                if (here.level() < aims.get(at).leastCanvas()) {
-                    gained = Math.max(gained, next.level() - here.level());
-                }
+                worth |= here.level() < aim.leastCanvas() && next.level() - here.level() >= WORTH_A_ROUND;
+                worth = worth || lifting.offTone(at, here, aim);
                 hair.put(at, next);
             }
-            if (gained < WORTH_A_ROUND) {
+            if (!worth) {
                 break;
             }
             rounds++;
@@ -279,6 +298,24 @@ final class TakingOut {
                             Laying.usual(Action.REMOVE, due).times(rounds))));
             removed.addAll(due);
         }
+    }
+
+    /** Remover is laid on a whole stretch: nobody keeps it on woven pieces alone. */
+    private List<BandRef> beside(List<BandRef> pieces, Map<BandRef, Aim> aims) {
+        return aims.keySet().stream()
+                .filter(at -> head.at(at).weave() == Weave.REST
+                        && Lifting.oxidative(work.hair(at)) > Lifting.DYE_SEEN
+                        && !failed(at)
+                        && !pieces.contains(at))
+                .filter(at -> pieces.stream()
+                        .anyMatch(piece -> piece.zone() == at.zone()
+                                && head.at(piece).read() == head.at(at).read()))
+                .toList();
+    }
+
+    /** Whether lightener went on it in this visit. */
+    boolean liftedToday(BandRef at) {
+        return liftedToday.contains(at);
     }
 
     /** What was taken out of a band, and why it goes no further. */
@@ -294,7 +331,9 @@ final class TakingOut {
             reasons.add(new Reason(
                     Rule.R30,
                     "Oxidative colour at " + LevelScale.words(start)
-                            + ": the remover takes it before anything lifts."));
+                            + (goal > start + HALF_A_LEVEL
+                                    ? ": the remover takes it before anything lifts."
+                                    : ": no colour of this depth cancels it; the remover takes it first.")));
         }
         if (liftedToday.contains(at)) {
             reasons.add(new Reason(

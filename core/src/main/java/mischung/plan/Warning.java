@@ -19,6 +19,11 @@ public record Warning(Fault fault, String sentence, List<BandRef> bands) {
         OVERLAP("overlap onto light hair"),
         TOO_FAR_DOWN("more than two levels in one deposit"),
         BLUE_STAYS("direct blue that will not leave"),
+        NOT_EQUALISED("filler on porous hair without an equaliser"),
+        ASH_ON_POROUS("ash on porous hair"),
+        STAINS_SKIN("stains the skin at hairline and nape"),
+        VIOLET_AT_FIRST("a violet tinge that leaves in two washes"),
+        THROUGH_ORANGE("goes through orange on its way"),
         SHORT_CUT("a short cut");
 
         private final String words;
@@ -29,6 +34,11 @@ public record Warning(Fault fault, String sentence, List<BandRef> bands) {
 
         public String words() {
             return words;
+        }
+
+        /** Whether it is to be said beforehand rather than worked round, so that once a plan is enough. */
+        public boolean saidOnce() {
+            return this == STAINS_SKIN || this == VIOLET_AT_FIRST || this == THROUGH_ORANGE || this == NOT_EQUALISED;
         }
     }
 

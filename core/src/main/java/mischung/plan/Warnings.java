@@ -4,17 +4,21 @@ import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
+import java.util.function.Predicate;
 import mischung.Words;
 import mischung.hair.BandRef;
 import mischung.hair.LevelScale;
 import mischung.hair.Pigment;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
+import mischung.hair.ZonePlace;
 import mischung.light.Lab;
 import mischung.plan.Warning.Fault;
+import mischung.product.Mix;
 import mischung.product.ShadeClass;
 import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
@@ -35,6 +39,31 @@ final class Warnings {
     private static final double HOLLOW = 0.45;
     private static final double WARM_WISH = 14;
     private static final double MOSTLY_GREY = 0.5;
+
+    /** Of a mix: the least that is felt. */
+    private static final double A_PART = 0.1;
+
+    /** Of a mix; less of a tone does not lead it. */
+    private static final double SEEN_SHARE = 0.25;
+
+    private static final double STAINS_FROM = 5;
+    private static final double DARK = 4;
+    private static final double FAR_UP = 3;
+    private static final Set<Tone> VIOLET = EnumSet.of(Tone.VIOLET, Tone.SILVER, Tone.PEARL);
+
+    /** Where skin begins. */
+    private static final Set<ZonePlace> EDGE = EnumSet.of(
+            ZonePlace.HAIRLINE,
+            ZonePlace.FRINGE,
+            ZonePlace.FRINGE_LEFT,
+            ZonePlace.FRINGE_RIGHT,
+            ZonePlace.SIDES,
+            ZonePlace.SIDE_LEFT,
+            ZonePlace.SIDE_RIGHT,
+            ZonePlace.NAPE,
+            ZonePlace.NAPE_LEFT,
+            ZonePlace.NAPE_RIGHT);
+
     private static final double NEEDLESS = 1;
     private static final double APART = 2;
     private static final double BLUE_SEEN = 0.02;
@@ -78,7 +107,7 @@ final class Warnings {
                             + " is meant: porous hair grabs (R19). Choose it half to one level lighter, or for less time.");
             where(this::green, Fault.GREEN, (at, is) -> green(is));
         }
-        if (laying.shadeClass() == ShadeClass.COVERAGE) {
+        if (laying.shadeClass() == ShadeClass.COVERAGE && share(Tone::ashen) < A_PART) {
             List<BandRef> bare = laying.bands().stream()
                     .filter(at -> head.band(at).greyShare() < MOSTLY_GREY)
                     .toList();
@@ -89,6 +118,9 @@ final class Warnings {
                             + " grey: a coverage shade carries its own full warm base and turns red or warm here, "
                             + after.apply(at).look().words() + " (R55). Take a plain shade, or a part of ash.");
         }
+        porous();
+        skin();
+        violet();
         where(
                 (was, is) -> laying.shadeClass() != ShadeClass.DIRECT
                         && was.lifted()
@@ -97,6 +129,82 @@ final class Warnings {
                 (at, is) -> "drops from " + LevelScale.words(before.apply(at).level()) + " to "
                         + LevelScale.words(is.level())
                         + " in one deposit: more than two levels on lightened hair fades hollow (R13). Fill in between.");
+    }
+
+    /** R19, R23: porous hair drinks unevenly, and ash first of all. */
+    private void porous() {
+        BiPredicate<HairState, HairState> drinks = (was, is) -> was.lifted()
+                && was.canvas().fibre().nearestPorosity().raised()
+                && !was.canvas().fibre().evened();
+        if (laying.action() == Action.FILL) {
+            where(
+                    drinks,
+                    Fault.NOT_EQUALISED,
+                    (at, is) -> "drinks more than the rest (porosity "
+                            + before.apply(at)
+                                    .canvas()
+                                    .fibre()
+                                    .nearestPorosity()
+                                    .words()
+                            + ") and has no equaliser: its filler takes in patches, and so does what comes over it (R23).");
+        }
+        if (laying.action().finishes() && share(Tone::ashen) >= SEEN_SHARE) {
+            where(
+                    drinks,
+                    Fault.ASH_ON_POROUS,
+                    (at, is) -> "takes ash fast and dark (porosity "
+                            + before.apply(at)
+                                    .canvas()
+                                    .fibre()
+                                    .nearestPorosity()
+                                    .words()
+                            + "): it turns grey, or green where little warmth lies under it (R19). Equalise first, lay"
+                            + " it last, and look every two minutes.");
+        }
+    }
+
+    /** Share of the mix, clear left out, that is of such a tone. */
+    private double share(Predicate<Tone> which) {
+        double of = 0;
+        double all = 0;
+        for (Mix.Part part : laying.mix().map(Mix::parts).orElse(List.of())) {
+            Optional<ToneMix> tones = part.shade().tones();
+            if (tones.isPresent()) {
+                all += part.parts();
+                of += part.parts() * tones.get().share(which);
+            }
+        }
+        return all == 0 ? 0 : of / all;
+    }
+
+    /** R59c, and what every dark colour does. */
+    private void skin() {
+        boolean direct = laying.shadeClass() == ShadeClass.DIRECT;
+        boolean dark = laying.aim().orElseThrow().level() <= STAINS_FROM;
+        List<BandRef> edge = laying.bands().stream()
+                .filter(at -> head.at(at).touchesScalp() && EDGE.contains(head.place(at)))
+                .toList();
+        if (laying.action().finishes() && (direct || dark)) {
+            add(
+                    edge,
+                    Fault.STAINS_SKIN,
+                    at -> "lies on the skin: " + (direct ? "direct colour" : "so dark a colour")
+                            + " stains it. Barrier cream along hairline, ears and nape, gloves; wipe off at once.");
+        }
+    }
+
+    /** R52. */
+    private void violet() {
+        if (!laying.action().finishes()
+                || laying.shadeClass() == ShadeClass.DIRECT
+                || share(VIOLET::contains) < SEEN_SHARE) {
+            return;
+        }
+        where(
+                (was, is) -> was.level() >= LIGHT && was.lifted(),
+                Fault.VIOLET_AT_FIRST,
+                (at, is) ->
+                        "may show a violet tinge at first; it leaves in one or two washes (R52). Say so beforehand.");
     }
 
     private boolean green(HairState was, HairState is) {
@@ -149,6 +257,12 @@ final class Warnings {
                         ? "is to stay as it is (" + head.at(at).why() + ")."
                         : "is at " + LevelScale.words(before.apply(at).level()) + " and only "
                                 + head.at(at).aim().orElseThrow().words() + " is wished: it needs no lifting (R44).");
+        where(
+                (was, is) -> was.level() <= DARK && is.level() - was.level() >= FAR_UP,
+                Fault.THROUGH_ORANGE,
+                (at, is) -> "goes from " + LevelScale.words(before.apply(at).level())
+                        + " through red and orange to " + is.look().words()
+                        + ": that is what the stretch is (R37). Tell the client before the first foil (R22).");
         double darkest = laying.bands().stream()
                 .mapToDouble(at -> before.apply(at).level())
                 .min()

@@ -36,6 +36,10 @@ final class Working {
     /** Of one bowl over a full head of foils: some 110 min, and a bowl is laid well within its 40. */
     private static final int FRESH_BOWLS = 4;
 
+    private static final Reason BETWEEN = new Reason(
+            Rule.R47,
+            "It lies between the foils while they lift, kept apart by cotton or film, and is rinsed with them.");
+
     private final Desk desk;
     private final Method method;
     private final WorkedHead head;
@@ -133,19 +137,26 @@ final class Working {
             if (laying.bands().isEmpty() && laying.action() != Action.WAIT) {
                 continue;
             }
+            Laying mixed = laying;
             if (laying.action().deposits()) {
-                colours.add(colour(laying));
+                Bowl bowl = colour(laying);
+                colours.add(round.action().lifts() ? bowl.because(BETWEEN) : bowl);
+                mixed = laying.with(bowl.formula().mix());
             } else if (laying.action().lifts()) {
                 lifts.add(lift(laying));
             } else {
                 treatments.add(treat(laying));
             }
-            warnings.addAll(Warnings.of(head, laying, before::get, this::hair));
+            warnings.addAll(Warnings.of(head, mixed, before::get, this::hair));
         }
-        if (round.action() == Action.FILL && method.rinse() == Rinse.SHAMPOO) {
+        // Foils are shampooed out, and with them what lay between.
+        if (round.action().lifts() || (round.action() == Action.FILL && method.rinse() == Rinse.SHAMPOO)) {
             simulation.lay(
                     Washing.times(1),
-                    colours.stream().flatMap(bowl -> bowl.bands().stream()).toList());
+                    colours.stream()
+                            .filter(bowl -> bowl.action() == Action.FILL)
+                            .flatMap(bowl -> bowl.bands().stream())
+                            .toList());
         }
         steps.add(new PlanStep(
                 round,

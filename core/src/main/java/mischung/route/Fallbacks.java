@@ -145,10 +145,13 @@ final class Fallbacks {
     private void fill() {
         for (int i = 0; i < plan.steps().size(); i++) {
             PlanStep step = plan.steps().get(i);
-            if (step.kind() != Action.FILL) {
+            Optional<Bowl> filler = step.bowls().stream()
+                    .filter(one -> one.action() == Action.FILL)
+                    .findFirst();
+            if (filler.isEmpty()) {
                 continue;
             }
-            Bowl bowl = step.bowls().get(0);
+            Bowl bowl = filler.get();
             BandRef at = bowl.bands().get(0);
             Outcome filled = step.outcome(at);
             all.add(new Fallback(

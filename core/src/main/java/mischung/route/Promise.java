@@ -155,22 +155,27 @@ public record Promise(
                         + LevelScale.words(lift.goalLevel()) + ", watched all the time.");
             }
             if (!step.bowls().isEmpty()) {
-                all.add(when
-                        + (step.kind() == Action.FILL
-                                ? "A warm layer is put back first, so that the darker colour holds."
-                                : step.kind().finishes()
-                                        ? "The colour itself goes on: "
-                                                + String.join(
-                                                        ", ",
-                                                        step.bowls().stream()
-                                                                .map(b -> b.aimWords())
-                                                                .distinct()
-                                                                .toList())
-                                                + "."
-                                        : "The tone is corrected."));
+                all.add(when + colour(step));
             }
         }
         return all;
+    }
+
+    private static String colour(PlanStep step) {
+        String colours = String.join(
+                ", ",
+                step.bowls().stream()
+                        .filter(bowl -> bowl.action().finishes())
+                        .map(Bowl::aimWords)
+                        .distinct()
+                        .toList());
+        if (step.kind().lifts()) {
+            return "Between the foils the other hair is coloured at the same time"
+                    + (colours.isEmpty() ? "." : ": " + colours + ".");
+        }
+        return step.kind() == Action.FILL
+                ? "A warm layer is put back first, so that the darker colour holds."
+                : step.kind().finishes() ? "The colour itself goes on: " + colours + "." : "The tone is corrected.";
     }
 
     private static String longest(Plan plan, List<BandRef> bands, boolean inches) {
@@ -184,11 +189,14 @@ public record Promise(
     }
 
     private static String meanwhile(Plan plan) {
+        if (plan.warnings().stream().anyMatch(w -> w.fault() == Warning.Fault.THROUGH_ORANGE)) {
+            return "On its way from dark to light hair turns red and orange before it turns yellow. That is meant, and it goes"
+                    + " on from there.";
+        }
         for (int i = 0; i + 1 < plan.steps().size(); i++) {
             PlanStep step = plan.steps().get(i);
-            boolean turnsWarm = step.kind() == Action.FILL
-                    || step.kind() == Action.REMOVE
-                    || step.kind().lifts();
+            boolean turnsWarm =
+                    step.fills() || step.kind() == Action.REMOVE || step.kind().lifts();
             for (BandRef at : turnsWarm ? step.bands() : Set.<BandRef>of()) {
                 Outcome then = step.outcome(at);
                 boolean warm = then.hair().lab().chroma() > ORANGE_CHROMA
@@ -234,6 +242,9 @@ public record Promise(
         boolean blue = route.plan().warnings().stream().anyMatch(w -> w.fault() == Warning.Fault.BLUE_STAYS);
         if (blue) {
             all.add("Some blue from before may stay.");
+        }
+        if (route.plan().warnings().stream().anyMatch(w -> w.fault() == Warning.Fault.VIOLET_AT_FIRST)) {
+            all.add("Light hair may look a little violet at first; that leaves in one or two washes.");
         }
         List<Bowl> direct = route.plan().steps().stream()
                 .flatMap(step -> step.bowls().stream())

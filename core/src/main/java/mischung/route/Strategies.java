@@ -37,7 +37,7 @@ final class Strategies {
                 .flatMap(List::stream)
                 .anyMatch(a -> a.decision() == mischung.plan.Decision.FILL);
         boolean dark = has(first, Action.REMOVE) || (lifts && coloured(desk));
-        if (fills || has(first, Action.FILL)) {
+        if (fills || first.fills()) {
             for (School school : School.values()) {
                 if (school != method.filler()) {
                     all.add(chosen.by(method.with(school)).named("filler " + school.words()));
@@ -61,7 +61,7 @@ final class Strategies {
             Hold other = method.hold() == Hold.DEMI ? Hold.PERMANENT : Hold.DEMI;
             all.add(chosen.by(method.with(other)).named(other.words() + " colour on the lengths"));
         }
-        if (lifts || fills || has(first, Action.FILL)) {
+        if (lifts || fills || first.fills()) {
             for (int visits = 1; visits <= MOST_SPREAD; visits++) {
                 if (visits != chosen.visits()) {
                     all.add(chosen.inVisits(visits)

@@ -1,12 +1,10 @@
 package mischung.sequence;
 
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.stream.Collectors;
 import mischung.hair.ZonePlace;
 import mischung.product.HairAmount;
@@ -37,12 +35,6 @@ final class LiftAttempt {
     /** Laid in less, sections end near enough together without a ramp. */
     private static final double RAMPED_FROM_MINUTES = 20;
 
-    /** Weaker developer hardly opens the hair. */
-    private static final double WEAKEST = 5;
-
-    /** Nobody rinses to the minute. */
-    private static final int LEAST_WINDOW = 5;
-
     private static final int SHORTEST_RINSE = 3;
 
     private final Stage.Job job;
@@ -55,55 +47,15 @@ final class LiftAttempt {
     private final double waited;
     private final Bench bench;
     private final int longest;
-    private int[] start = new int[64];
-    private int[] person = new int[64];
-    private final int[] free;
-    private int headEnd;
-    private int wholeEnd;
-    private int headFree = -1;
-    private int previous = -1;
-    private final Map<String, Integer> numbers = new HashMap<>();
-    private final List<Strand> strands = new ArrayList<>();
+    private final Hands hands;
+    private final BetweenFoils between;
+    private final List<LiftedStrand> strands = new ArrayList<>();
     private final List<Open> open = new ArrayList<>();
     private final List<Begun> begun = new ArrayList<>();
     private final Map<Integer, Run> runOf = new LinkedHashMap<>();
     private int nextLook = -1;
     private int looked;
-
-    /** Hair of one zone, or of a part of it, under one bowl: when that was laid, pass by pass. */
-    private static final class Strand {
-        private final LiftLay lay;
-        private final Lay.Unit unit;
-        private final int group;
-        private final Run run;
-        private final List<Integer> laid = new ArrayList<>();
-        private int rinse = -1;
-        private List<Integer> atRoot = List.of();
-
-        Strand(LiftLay lay, Lay.Unit unit, int group, Run run) {
-            this.lay = lay;
-            this.unit = unit;
-            this.group = group;
-            this.run = run;
-        }
-
-        Ramping ramping() {
-            return lay.ramping(unit.zone());
-        }
-
-        /** @param minutes its layings have worked when the root beside it is laid */
-        void rooted(List<Integer> minutes) {
-            if (atRoot.isEmpty()) {
-                atRoot = minutes;
-            }
-        }
-
-        /** Whether it has come to its goal at the rinse, and was near when its root was laid. */
-        boolean ready(double volume, List<Integer> minutes) {
-            return ramping().ready(volume, minutes)
-                    && (atRoot.isEmpty() || ramping().isNear(volume, atRoot));
-        }
-    }
+    private boolean othersFit = true;
 
     /** A part of the head that waits to be rinsed. */
     private record Open(int group, int ready) {}
@@ -130,43 +82,13 @@ final class LiftAttempt {
         this.passes = passes;
         this.waited = waited;
         this.bench = new Bench(job.prefix(), clock, terms.pins());
-        this.free = new int[terms.hands() + 1];
+        this.hands = new Hands(bench, terms);
+        this.between = new BetweenFoils(job, head, terms, bench, hands, groups);
         this.longest = (int) durations.of("lightener on the hair") + job.late();
     }
 
-    /** What came of it. */
-    record Found(
-            Bench bench,
-            Solver.Order order,
-            Map<Integer, Double> volumes,
-            Map<String, double[]> spreads,
-            Map<String, Boolean> splits,
-            boolean fits) {
-        int minutes() {
-            return order.minutes();
-        }
-
-        /** Widest difference of levels between sections of a bowl at the rinse. */
-        double uneven() {
-            return spreads.values().stream()
-                    .mapToDouble(spread -> spread[1])
-                    .max()
-                    .orElse(0);
-        }
-
-        Stage.Done done(int visit) {
-            List<Sequence.Ramp> ramps = new ArrayList<>();
-            spreads.forEach((bowl, spread) ->
-                    ramps.add(new Sequence.Ramp(bowl, visit, spread[0], spread[1], splits.getOrDefault(bowl, false))));
-            return new Stage.Done(bench, order, volumes, ramps);
-        }
-    }
-
-    Found found() {
-        for (Stage.Alone first : job.before()) {
-            List<Lag> lags = headFree < 0 ? List.of() : List.of(Lag.afterEnd(headFree, 0));
-            headFree = put(first.key(), first.shown(), first.minutes(), Use.WHOLE_HEAD, 0, lags, 0);
-        }
+    LiftVerdict verdict() {
+        hands.before(job.before());
         for (int g = 0; g < groups.size(); g++) {
             group(g);
         }
@@ -174,54 +96,7 @@ final class LiftAttempt {
         while (!open.isEmpty()) {
             rinse(open.remove(0));
         }
-        return judged();
-    }
-
-    // ---- hands ----
-
-    private int put(String key, Shown what, int minutes, Use use, int who, List<Lag> lags, int earliest) {
-        int piece = bench.add(key, what, minutes, use, who, lags);
-        if (piece == start.length) {
-            start = Arrays.copyOf(start, 2 * piece);
-            person = Arrays.copyOf(person, 2 * piece);
-        }
-        int from = Math.max(earliest, bench.pieces.get(piece).release());
-        for (Lag lag : lags) {
-            from = Math.max(from, lag.from(start, bench.pieces) + lag.least());
-        }
-        if (use == Use.WHOLE_HEAD) {
-            from = Math.max(from, headEnd);
-        } else if (use == Use.ON_HEAD) {
-            from = Math.max(from, wholeEnd);
-        }
-        int hand = who > 0 ? who : freest(from);
-        start[piece] = Math.max(from, free[hand]);
-        person[piece] = hand;
-        free[hand] = start[piece] + minutes;
-        if (use != Use.ASIDE) {
-            headEnd = Math.max(headEnd, free[hand]);
-        }
-        if (use == Use.WHOLE_HEAD) {
-            wholeEnd = Math.max(wholeEnd, free[hand]);
-        }
-        return piece;
-    }
-
-    /** Who can begin first; of several the one who was busy last. */
-    private int freest(int from) {
-        int best = 1;
-        for (int p = 2; p <= terms.hands(); p++) {
-            int now = Math.max(from, free[best]);
-            int then = Math.max(from, free[p]);
-            if (then < now || (then == now && free[p] > free[best])) {
-                best = p;
-            }
-        }
-        return best;
-    }
-
-    private int soonest() {
-        return Math.max(wholeEnd, free[freest(0)]);
+        return new LiftVerdict.Judge(head, bench, hands, strands, job.late(), longest).of(runOf, othersFit);
     }
 
     // ---- laying ----
@@ -229,19 +104,25 @@ final class LiftAttempt {
     private void group(int g) {
         List<Lay.Unit> units = groups.get(g);
         Map<String, Map<Lay.Unit, Run>> runs = runs(g, units);
-        List<Strand> here = new ArrayList<>();
+        List<LiftedStrand> here = new ArrayList<>();
         Map<Pass, Integer> times = new HashMap<>();
         for (Pass pass : passes) {
             int time = times.merge(pass, 1, Integer::sum);
-            if (pass == Pass.ROOTS) {
-                pass(g, zones(units), true, time, runs, here);
-            } else {
-                pass(g, units, false, time, runs, here);
+            switch (pass) {
+                case LENGTHS -> pass(g, units, false, time, runs, here);
+                case ROOTS -> pass(g, zones(units), true, time, runs, here);
+                case BETWEEN -> between.lay(g, ready(here), this::meanwhile);
             }
         }
         strands.addAll(here);
-        int ready = here.stream().mapToInt(this::ready).max().orElse(0);
-        open.add(new Open(g, ready));
+        open.add(new Open(g, Math.max(ready(here), between.ready(g))));
+    }
+
+    private int ready(List<LiftedStrand> some) {
+        return some.stream()
+                .mapToInt(strand -> strand.ready(hands, (int) durations.of("lightener on the hair")))
+                .max()
+                .orElse(0);
     }
 
     /** Roots are laid zone by zone; where a zone is rinsed in parts, part by part. */
@@ -312,7 +193,7 @@ final class LiftAttempt {
             boolean root,
             int time,
             Map<String, Map<Lay.Unit, Run>> runs,
-            List<Strand> here) {
+            List<LiftedStrand> here) {
         Map<Lay.Unit, Integer> minutes = minutes(units, root, time);
         Map<String, Integer> mixed = new HashMap<>();
         Map<String, Run> current = new HashMap<>();
@@ -332,14 +213,14 @@ final class LiftAttempt {
                 Run run = run(runs, lay, unit);
                 if (!run.equals(current.get(lay.bowl())) || spent(lay, mixed, laidBy)) {
                     current.put(lay.bowl(), run);
-                    int mix = mix(lay, unit, time, here);
+                    int mix = hands.mix(lay, place(unit), from(List.of(lay), unit, time, here));
                     mixed.put(lay.bowl(), mix);
                     List<Integer> pieces = new ArrayList<>();
                     List<Lay.Unit> on = new ArrayList<>();
                     laidOf.put(lay.bowl(), pieces);
                     unitsOf.put(lay.bowl(), on);
                     runOf.put(bench.batches.size(), run);
-                    bench.batches.add(new Bench.Mixed(lay, numbers.getOrDefault(lay.bowl(), 0), mix, pieces, on));
+                    bench.batches.add(new Bench.Mixed(lay, hands.mixed(lay.bowl()), mix, pieces, on));
                     fresh = true;
                 }
             }
@@ -347,7 +228,7 @@ final class LiftAttempt {
             if (root && time == 1) {
                 here.stream()
                         .filter(strand -> lays.stream().anyMatch(lay -> beside(strand, lay, unit)))
-                        .forEach(strand -> strand.rooted(minutesUntil(strand, piece)));
+                        .forEach(strand -> strand.rooted(hands, piece));
             }
             for (LiftLay lay : lays) {
                 laidOf.getOrDefault(lay.bowl(), List.of()).add(piece);
@@ -358,7 +239,7 @@ final class LiftAttempt {
                 begun.add(new Begun(piece, bench.shown.get(piece).bowls()));
             }
             if (nextLook < 0) {
-                nextLook = end(piece) + (int) durations.of("look every");
+                nextLook = hands.end(piece) + (int) durations.of("look every");
             }
         }
     }
@@ -374,73 +255,50 @@ final class LiftAttempt {
     /** Whether what was mixed of it is past its life by then. */
     private boolean spent(LiftLay lay, Map<String, Integer> mixed, int laidBy) {
         Integer mix = mixed.get(lay.bowl());
-        return mix != null && end(mix) + lay.bowlLife() < laidBy;
+        return mix != null && hands.end(mix) + lay.bowlLife() < laidBy;
     }
 
     /** When these can be laid at the earliest: hands are free, and the hair is due. */
-    private int from(List<LiftLay> lays, Lay.Unit unit, int time, List<Strand> here) {
-        int from = soonest();
+    private int from(List<LiftLay> lays, Lay.Unit unit, int time, List<LiftedStrand> here) {
+        int from = hands.soonest();
         for (LiftLay lay : lays) {
-            for (Strand strand : here) {
+            for (LiftedStrand strand : here) {
                 for (Lag lag : waits(strand, lay, unit, time)) {
-                    from = Math.max(from, lag.from(start, bench.pieces) + lag.least());
+                    from = Math.max(from, hands.from(lag));
                 }
             }
         }
         return from;
     }
 
-    private static Strand strand(
-            int g, LiftLay lay, Lay.Unit unit, Map<String, Map<Lay.Unit, Run>> runs, List<Strand> here) {
+    private static LiftedStrand strand(
+            int g, LiftLay lay, Lay.Unit unit, Map<String, Map<Lay.Unit, Run>> runs, List<LiftedStrand> here) {
         return here.stream()
                 .filter(strand -> strand.lay.bowl().equals(lay.bowl()) && strand.unit.equals(unit))
                 .findFirst()
                 .orElseGet(() -> {
-                    Strand first = new Strand(lay, unit, g, run(runs, lay, unit));
+                    LiftedStrand first = new LiftedStrand(lay, unit, g, run(runs, lay, unit));
                     here.add(first);
                     return first;
                 });
     }
 
-    /** Not before it is wanted: when its hair may be laid, or while the last of the batch before goes on. */
-    private int mix(LiftLay lay, Lay.Unit unit, int time, List<Strand> here) {
-        int takes = durations.minutes("mixing", Task.Kind.MIX);
-        int number = numbers.merge(lay.bowl(), 1, Integer::sum);
-        int from = headFree < 0
-                ? 0
-                : Math.max(0, start[headFree] + bench.pieces.get(headFree).minutes() - 2 * takes);
-        from = Math.max(from, from(List.of(lay), unit, time, here) - takes);
-        List<Lag> lags = previous >= 0 ? List.of(Lag.afterStart(previous, 0)) : List.of();
-        return put(
-                "MIX " + lay.bowl() + " " + number,
-                new Shown(
-                        Task.Kind.MIX,
-                        "Mix " + lay.bowl() + (number > 1 ? ", batch " + number : ""),
-                        "Small and fresh.",
-                        List.of(lay.bowl()),
-                        List.of(place(unit))),
-                takes,
-                Use.ASIDE,
-                0,
-                lags,
-                from);
-    }
-
     /** What a laying waits for on the same hair: its own product to have worked, or the lengths beside a root to be near (R33). */
-    private List<Lag> waits(Strand strand, LiftLay lay, Lay.Unit unit, int time) {
+    private List<Lag> waits(LiftedStrand strand, LiftLay lay, Lay.Unit unit, int time) {
         if (strand.lay.bowl().equals(lay.bowl()) && strand.unit.equals(unit) && time > 1 && !strand.laid.isEmpty()) {
-            return List.of(Lag.afterEnd(strand.laid.get(strand.laid.size() - 1), lay.works()));
+            return List.of(Lag.afterEnd(strand.last(), lay.works()));
         }
         if (beside(strand, lay, unit) && time == 1) {
             Ramping ramping = strand.ramping();
-            int last = strand.laid.get(strand.laid.size() - 1);
-            return List.of(Lag.afterEnd(last, ramping.near(Math.rint(waited * ramping.ownVolume()), before(strand))));
+            int last = strand.last();
+            return List.of(
+                    Lag.afterEnd(last, ramping.near(Math.rint(waited * ramping.ownVolume()), strand.before(hands))));
         }
         return List.of();
     }
 
     /** Whether a root is laid beside lengths that lift. */
-    private static boolean beside(Strand lengths, LiftLay root, Lay.Unit unit) {
+    private static boolean beside(LiftedStrand lengths, LiftLay root, Lay.Unit unit) {
         return root.root()
                 && !lengths.lay.root()
                 && lengths.unit.zone() == unit.zone()
@@ -454,14 +312,9 @@ final class LiftAttempt {
             int takes,
             boolean root,
             Map<String, Integer> mixed,
-            List<Strand> here) {
+            List<LiftedStrand> here) {
         List<Lag> lags = new ArrayList<>();
-        if (headFree >= 0) {
-            lags.add(Lag.afterEnd(headFree, 0));
-        }
-        if (previous >= 0) {
-            lags.add(Lag.afterStart(previous, 0));
-        }
+        hands.inTurn(lags);
         for (LiftLay lay : lays) {
             Integer mix = mixed.get(lay.bowl());
             if (mix != null) {
@@ -472,7 +325,7 @@ final class LiftAttempt {
         String part = unit.of() > 1 ? "Part " + unit.part() + " of " + unit.of() + ". " : "";
         String what = lays.stream().map(LiftLay::what).collect(Collectors.joining(" and "));
         boolean foiled = !root && lays.stream().anyMatch(lay -> lay.foils() != Foils.NONE);
-        previous = put(
+        return hands.lay(
                 "APPLY " + what + " " + place(unit) + " " + unit.part() + "." + unit.of() + " " + time,
                 new Shown(
                         Task.Kind.APPLY,
@@ -481,11 +334,8 @@ final class LiftAttempt {
                         lays.stream().map(LiftLay::bowl).toList(),
                         List.of(place(unit))),
                 takes,
-                Use.ON_HEAD,
-                0,
                 lags,
                 0);
-        return previous;
     }
 
     private static String detail(List<LiftLay> lays, boolean foiled, int time) {
@@ -500,10 +350,10 @@ final class LiftAttempt {
 
     /** What is due before hands go on for so many minutes. */
     private void meanwhile(int minutes) {
-        while (nextLook >= 0 && nextLook <= soonest() && !begun.isEmpty()) {
+        while (nextLook >= 0 && nextLook <= hands.soonest() && !begun.isEmpty()) {
             look();
         }
-        while (!open.isEmpty() && open.get(0).ready <= soonest() + minutes / 2) {
+        while (!open.isEmpty() && open.get(0).ready <= hands.soonest() + minutes / 2) {
             rinse(open.remove(0));
         }
     }
@@ -511,9 +361,9 @@ final class LiftAttempt {
     /** R38: at wherever a batch began, in turn, every so many minutes. */
     private void look() {
         Begun at = begun.get(looked % begun.size());
-        int in = Math.max(0, Math.max(nextLook, soonest()) - end(at.piece));
+        int in = Math.max(0, Math.max(nextLook, hands.soonest()) - hands.end(at.piece));
         looked++;
-        put(
+        hands.put(
                 "LOOK " + looked,
                 new Shown(
                         Task.Kind.CHECK,
@@ -532,19 +382,19 @@ final class LiftAttempt {
     /** Everybody rests while all of it works. */
     private void rest() {
         for (int who = 1; who <= job.resting(); who++) {
-            put(
+            hands.put(
                     "BREAK " + who,
                     new Shown(Task.Kind.BREAK, "Break", "Local law on working time goes first.", List.of(), List.of()),
                     durations.minutes("break", Task.Kind.BREAK),
                     Use.ASIDE,
                     who,
-                    previous >= 0 ? List.of(Lag.afterEnd(previous, 0)) : List.of(),
+                    hands.afterAllLaid(),
                     0);
         }
     }
 
     private void rinse(Open part) {
-        List<Strand> here =
+        List<LiftedStrand> here =
                 strands.stream().filter(strand -> strand.group == part.group).toList();
         while (nextLook >= 0 && nextLook + (int) durations.of("look every") / 2 < part.ready) {
             look();
@@ -553,13 +403,16 @@ final class LiftAttempt {
                 groups.get(part.group).stream().map(this::place).distinct().toList();
         String of = groups.size() == 1 ? "" : " " + (part.group + 1);
         List<Lag> laid = new ArrayList<>();
-        for (Strand strand : here) {
-            laid.add(Lag.afterEnd(strand.laid.get(strand.laid.size() - 1), 0));
+        for (LiftedStrand strand : here) {
+            laid.add(Lag.afterEnd(strand.last(), 0));
         }
+        laid.addAll(between.worked(part.group).stream()
+                .map(lag -> Lag.afterEnd(lag.of(), 0))
+                .toList());
         int looking = -1;
         if (job.work().check().isPresent()) {
             Stage.Alone check = job.work().check().get().in(zones);
-            looking = put(
+            looking = hands.put(
                     check.key() + of,
                     check.shown(),
                     check.minutes(),
@@ -571,16 +424,19 @@ final class LiftAttempt {
         if (job.work().rinse().isPresent()) {
             Stage.Alone rinse = job.work().rinse().get().in(zones);
             List<Lag> lags = new ArrayList<>();
-            for (Strand strand : here) {
-                int last = strand.laid.get(strand.laid.size() - 1);
-                lags.add(Lag.afterEnd(last, Math.max(0, Math.min(part.ready, ready(strand)) - end(last))));
+            for (LiftedStrand strand : here) {
+                int last = strand.last();
+                lags.add(Lag.afterEnd(
+                        last, Math.max(0, Math.min(part.ready, ready(List.of(strand))) - hands.end(last))));
             }
+            lags.addAll(between.worked(part.group));
             if (looking >= 0) {
                 lags.add(Lag.afterEnd(looking, 0));
             }
-            int piece = put(
+            int piece = hands.put(
                     rinse.key() + of, rinse.shown(), rinsing(rinse, part.group), Use.WHOLE_HEAD, 0, lags, part.ready);
             here.forEach(strand -> strand.rinse = piece);
+            othersFit &= between.rinsed(part.group, piece);
         }
     }
 
@@ -594,152 +450,6 @@ final class LiftAttempt {
                 .sum();
         double share = groups.get(g).stream().mapToDouble(foiling::minutes).sum() / whole;
         return Math.max(Math.min(SHORTEST_RINSE, rinse.minutes()), (int) Math.ceil(rinse.minutes() * share));
-    }
-
-    // ---- what it comes to ----
-
-    private int end(int piece) {
-        return start[piece] + bench.pieces.get(piece).minutes();
-    }
-
-    /** Minutes of every laying but the last. */
-    private List<Integer> before(Strand strand) {
-        List<Integer> gaps = new ArrayList<>();
-        for (int i = 1; i < strand.laid.size(); i++) {
-            gaps.add(Math.max(0, start[strand.laid.get(i)] - end(strand.laid.get(i - 1))));
-        }
-        return List.copyOf(gaps);
-    }
-
-    /** Minute at which it has come to its goal with its bowl's own developer, or is spent. */
-    private int ready(Strand strand) {
-        Ramping ramping = strand.ramping();
-        int last = end(strand.laid.get(strand.laid.size() - 1));
-        return last + ramping.toGoal(ramping.ownVolume(), before(strand), (int) durations.of("lightener on the hair"));
-    }
-
-    private List<Integer> minutes(Strand strand) {
-        return minutesUntil(strand, strand.rinse);
-    }
-
-    /** Minutes of every laying so far, until a piece begins. */
-    private List<Integer> minutesUntil(Strand strand, int piece) {
-        List<Integer> all = new ArrayList<>(before(strand));
-        all.add(Math.max(0, start[piece] - end(strand.laid.get(strand.laid.size() - 1))));
-        return List.copyOf(all);
-    }
-
-    private Found judged() {
-        Map<Run, List<Strand>> byRun = new LinkedHashMap<>();
-        strands.forEach(strand ->
-                byRun.computeIfAbsent(strand.run, run -> new ArrayList<>()).add(strand));
-        Map<Run, Double> volumes = new LinkedHashMap<>();
-        byRun.forEach((run, some) -> volumes.put(run, weakest(some)));
-        Map<Integer, Double> byBatch = new HashMap<>();
-        runOf.forEach((batch, run) -> Optional.ofNullable(volumes.get(run)).ifPresent(v -> byBatch.put(batch, v)));
-        Map<String, double[]> spreads = new LinkedHashMap<>();
-        Map<String, Boolean> splits = new LinkedHashMap<>();
-        boolean fits = true;
-        Map<String, List<Strand>> byBowl = new LinkedHashMap<>();
-        strands.forEach(strand -> byBowl.computeIfAbsent(strand.lay.bowl(), key -> new ArrayList<>())
-                .add(strand));
-        for (Map.Entry<String, List<Strand>> bowl : byBowl.entrySet()) {
-            spreads.put(
-                    bowl.getKey(),
-                    new double[] {spread(bowl.getValue(), volumes, true), spread(bowl.getValue(), volumes, false)});
-            splits.put(
-                    bowl.getKey(),
-                    bowl.getValue().stream()
-                                    .map(strand -> strand.run)
-                                    .distinct()
-                                    .count()
-                            > 1);
-        }
-        for (Strand strand : strands) {
-            fits &= clocks(strand, Optional.ofNullable(volumes.get(strand.run)).orElse(0.0));
-        }
-        int count = bench.pieces.size();
-        return new Found(
-                bench,
-                Solver.given(bench.pieces, terms.hands(), Arrays.copyOf(start, count), Arrays.copyOf(person, count)),
-                byBatch,
-                spreads,
-                splits,
-                fits);
-    }
-
-    private static double own(List<Strand> some) {
-        return some.get(0).ramping().ownVolume();
-    }
-
-    /** The weakest developer, in whole volumes, with which all of a batch is ready at its rinse; the bowl's own if none is. */
-    private double weakest(List<Strand> some) {
-        double own = own(some);
-        double from = Math.min(WEAKEST, own);
-        if (ready(some, from)) {
-            return from;
-        }
-        double to = own;
-        // Stronger developer never lifts less.
-        while (to - from > 1) {
-            double middle = Math.floor((from + to) / 2);
-            if (ready(some, middle)) {
-                to = middle;
-            } else {
-                from = middle;
-            }
-        }
-        return to;
-    }
-
-    private boolean ready(List<Strand> some, double volume) {
-        return some.stream().allMatch(strand -> strand.ready(volume, minutes(strand)));
-    }
-
-    private double spread(List<Strand> some, Map<Run, Double> volumes, boolean asOne) {
-        double least = Double.MAX_VALUE;
-        double most = -Double.MAX_VALUE;
-        for (Strand strand : some) {
-            double volume = asOne
-                    ? strand.ramping().ownVolume()
-                    : volumes.getOrDefault(strand.run, strand.ramping().ownVolume());
-            // Zones may differ in where they are to come: what counts is how far past their goal they are.
-            double past = strand.ramping().level(volume, minutes(strand))
-                    - strand.ramping().goal();
-            least = Math.min(least, past);
-            most = Math.max(most, past);
-        }
-        return Math.max(0, most - least);
-    }
-
-    /** @return whether it comes off in time */
-    private boolean clocks(Strand strand, double volume) {
-        List<Integer> minutes = minutes(strand);
-        List<Integer> sofar = new ArrayList<>();
-        boolean fits = true;
-        for (int i = 0; i < strand.laid.size(); i++) {
-            boolean last = i == strand.laid.size() - 1;
-            int gap = minutes.get(i);
-            List<Integer> before = List.copyOf(sofar);
-            int earliest = last
-                    ? Math.min(gap, strand.ramping().toGoal(volume, before, longest))
-                    : Math.min(gap, strand.lay.works());
-            int latest = Math.max(
-                    earliest + LEAST_WINDOW, job.late() + strand.ramping().tooLong(volume, before, longest));
-            fits &= gap <= latest && gap <= longest;
-            bench.clocks.add(new Bench.Clock(
-                    strand.lay,
-                    strand.unit.zone(),
-                    place(strand.unit),
-                    strand.laid.get(i),
-                    last ? strand.rinse : strand.laid.get(i + 1),
-                    i + 1,
-                    true,
-                    earliest,
-                    Math.min(latest, Math.max(longest, gap))));
-            sofar.add(gap);
-        }
-        return fits;
     }
 
     private ZonePlace place(Lay.Unit unit) {

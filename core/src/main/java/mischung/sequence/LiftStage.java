@@ -2,6 +2,7 @@ package mischung.sequence;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -33,7 +34,9 @@ final class LiftStage {
     enum Pass {
         /** Everything off the scalp. */
         LENGTHS,
-        ROOTS
+        ROOTS,
+        /** Colour between the foils (R47). */
+        BETWEEN
     }
 
     /** A bowl's batch, the same in every pass: both layings of a foil are alike. */
@@ -59,18 +62,18 @@ final class LiftStage {
     /** @return empty if something would stay past what it may come to, however the head is parted */
     Optional<Stage.Done> solve() {
         List<Lay.Unit> units = Lay.units(foiling.first(), terms.durations().of("chunk"));
-        Optional<LiftAttempt.Found> best = Optional.empty();
+        Optional<LiftVerdict> best = Optional.empty();
         for (int groups = 1; groups <= Math.min(MOST_GROUPS, units.size()) && best.isEmpty(); groups++) {
             best = inGroups(units, groups);
         }
-        return best.map(found -> found.done(visit));
+        return best.map(verdict -> verdict.done(visit));
     }
 
-    private Optional<LiftAttempt.Found> inGroups(List<Lay.Unit> units, int groups) {
-        Optional<LiftAttempt.Found> best = Optional.empty();
+    private Optional<LiftVerdict> inGroups(List<Lay.Unit> units, int groups) {
+        Optional<LiftVerdict> best = Optional.empty();
         for (List<Pass> passes : passes()) {
-            for (double strength : passes.stream().distinct().count() > 1 ? WAITED : ALONE) {
-                LiftAttempt.Found found = new LiftAttempt(
+            for (double strength : passes.containsAll(List.of(Pass.LENGTHS, Pass.ROOTS)) ? WAITED : ALONE) {
+                LiftVerdict verdict = new LiftAttempt(
                                 job,
                                 head,
                                 terms,
@@ -79,11 +82,12 @@ final class LiftStage {
                                 Lay.parted(units, foiling::minutes, groups),
                                 passes,
                                 strength)
-                        .found();
-                if (found.fits() && best.filter(other -> !better(found, other)).isEmpty()) {
-                    best = Optional.of(found);
+                        .verdict();
+                if (verdict.fits()
+                        && best.filter(other -> !better(verdict, other)).isEmpty()) {
+                    best = Optional.of(verdict);
                 }
-                if (found.fits() && found.uneven() <= EVEN) {
+                if (verdict.fits() && verdict.uneven() <= EVEN) {
                     break;
                 }
             }
@@ -91,32 +95,39 @@ final class LiftStage {
         return best;
     }
 
-    private static boolean better(LiftAttempt.Found one, LiftAttempt.Found other) {
+    private static boolean better(LiftVerdict one, LiftVerdict other) {
         double uneven = Math.max(0, one.uneven() - EVEN) - Math.max(0, other.uneven() - EVEN);
         return Math.abs(uneven) > 1e-6 ? uneven < 0 : one.minutes() < other.minutes();
     }
 
-    /** Every way in which passes over the lengths and over the roots may follow each other; lengths first (R33). */
+    /** Every way in which passes over the head may follow each other; lengths first (R33), colour between what is there. */
     private List<List<Pass>> passes() {
         List<List<Pass>> all = new ArrayList<>();
-        interleave(new ArrayList<>(), times(false), times(true), all);
+        Map<Pass, Integer> times = new EnumMap<>(Pass.class);
+        times.put(Pass.LENGTHS, times(false));
+        times.put(Pass.ROOTS, times(true));
+        times.put(Pass.BETWEEN, job.work().lays().isEmpty() ? 0 : 1);
+        interleave(new ArrayList<>(), times, all);
         return all;
     }
 
-    private static void interleave(List<Pass> sofar, int lengths, int roots, List<List<Pass>> all) {
-        if (lengths == 0 && roots == 0) {
+    private static void interleave(List<Pass> sofar, Map<Pass, Integer> left, List<List<Pass>> all) {
+        if (left.values().stream().allMatch(n -> n == 0)) {
             all.add(List.copyOf(sofar));
             return;
         }
-        if (lengths > 0) {
-            sofar.add(Pass.LENGTHS);
-            interleave(sofar, lengths - 1, roots, all);
-            sofar.remove(sofar.size() - 1);
-        }
-        if (roots > 0 && (!sofar.isEmpty() || lengths == 0)) {
-            sofar.add(Pass.ROOTS);
-            interleave(sofar, lengths, roots - 1, all);
-            sofar.remove(sofar.size() - 1);
+        for (Pass next : Pass.values()) {
+            int times = left.getOrDefault(next, 0);
+            boolean first = sofar.isEmpty()
+                    && left.keySet().stream()
+                            .anyMatch(other -> other.compareTo(next) < 0 && left.getOrDefault(other, 0) > 0);
+            if (times > 0 && !first) {
+                Map<Pass, Integer> then = new EnumMap<>(left);
+                then.put(next, times - 1);
+                sofar.add(next);
+                interleave(sofar, then, all);
+                sofar.remove(sofar.size() - 1);
+            }
         }
     }
 

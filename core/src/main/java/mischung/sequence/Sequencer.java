@@ -90,8 +90,7 @@ public final class Sequencer {
             now.treatments().forEach(this::treat);
             if (!now.lifts().isEmpty()) {
                 lift(now);
-            }
-            if (!now.bowls().isEmpty()) {
+            } else if (!now.bowls().isEmpty()) {
                 colour(now);
             }
         }
@@ -176,7 +175,8 @@ public final class Sequencer {
                 .mapToInt(bowl -> bowl.laying().times())
                 .max()
                 .orElse(1);
-        for (int round = 1; round <= (wash ? most : 1); round++) {
+        int stages = wash ? most : 1;
+        for (int round = 1; round <= stages; round++) {
             List<LiftLay> lays = new ArrayList<>();
             for (LiftBowl bowl : now.lifts()) {
                 if (round <= bowl.laying().times()) {
@@ -184,7 +184,7 @@ public final class Sequencer {
                 }
             }
             dry(true);
-            stage(work.lightening(lays, now));
+            stage(work.lightening(lays, now, round == stages));
             wet = true;
             now.lifts().forEach(bowl -> foiled.addAll(bowl.bands()));
         }

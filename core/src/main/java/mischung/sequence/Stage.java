@@ -125,8 +125,8 @@ final class Stage {
     }
 
     /**
-     * In as many groups, apart or into each other, as turn out shortest. Every way is tried with its first order that keeps the
-     * windows, the best is searched.
+     * In as few groups, apart or into each other, as keep the windows. Every way is tried with its first order that does, the best is
+     * searched.
      *
      * @return empty if nothing keeps all windows
      */
@@ -151,7 +151,11 @@ final class Stage {
                 break;
             }
             for (Grouping grouping : groupings(units)) {
-                boolean enough = best.isPresent() && grouping.groups.size() > FEW_GROUPS;
+                // Nobody rinses a head in more parts than its windows ask for.
+                int rinses = grouping.groups.size();
+                boolean enough = best.flatMap(done -> done.grouping)
+                        .filter(found -> found.groups.size() < rinses)
+                        .isPresent();
                 if (!enough && grouping.groups.stream().allMatch(this::mayKeep)) {
                     best = better(best, tried(grouping, below(best), terms.nodes()));
                 }

@@ -13,6 +13,7 @@ import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import mischung.change.Place;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
@@ -164,21 +165,30 @@ final class StageWork {
                 0);
     }
 
-    /** @param some of the step's, from {@link #lightener} */
-    Stage.Work lightening(List<LiftLay> some, PlanStep step) {
+    /**
+     * @param some of the step's, from {@link #lightener}
+     * @param between whether the colour of the step is laid between them
+     */
+    Stage.Work lightening(List<LiftLay> some, PlanStep step, boolean between) {
         // Where nothing else lifts, a root waits for nothing.
         boolean onlyRoots = some.stream().allMatch(LiftLay::root);
         List<LiftLay> lays =
                 some.stream().map(lay -> onlyRoots ? lay.alone() : lay).toList();
-        List<BandRef> bands = step.lifts().stream()
-                .filter(bowl -> lays.stream().anyMatch(lay -> lay.bowl().equals(bowl.name())))
-                .flatMap(bowl -> bowl.bands().stream())
+        List<Lay> colours = between ? betweenFoils(step) : List.of();
+        List<BandRef> bands = Stream.concat(
+                        step.lifts().stream()
+                                .filter(bowl ->
+                                        lays.stream().anyMatch(lay -> lay.bowl().equals(bowl.name())))
+                                .flatMap(bowl -> bowl.bands().stream()),
+                        colours.isEmpty() ? Stream.of() : bands(step).stream())
                 .toList();
         return new Stage.Work(
-                List.of(),
+                colours,
                 lays,
                 Optional.of(check(
-                        "Check the lift", "A wiped strand where every bowl began; stretch one wet (R39).", bands)),
+                        colours.isEmpty() ? "Check the lift" : "Check the lift and the colour between",
+                        "A wiped strand where every bowl began; stretch one wet (R39).",
+                        bands)),
                 Optional.of(alone(
                         "RINSE",
                         Task.Kind.RINSE,
@@ -273,11 +283,30 @@ final class StageWork {
         return step.bowls().stream().flatMap(bowl -> bowl.bands().stream()).toList();
     }
 
+    /** R47: on sections that lie open anyway, kept apart from the foils. */
+    private List<Lay> betweenFoils(PlanStep step) {
+        Set<Integer> parted = step.lifts().stream()
+                .flatMap(bowl -> bowl.bands().stream())
+                .map(BandRef::zone)
+                .collect(Collectors.toCollection(HashSet::new));
+        return laid(
+                step,
+                parted,
+                bowl -> colour(
+                        bowl,
+                        "bowl " + bowl.name() + " between the foils",
+                        "Section by section, kept apart from the foils by cotton or film; do not move them.",
+                        false));
+    }
+
     private List<Lay> colours(PlanStep step, Set<BandRef> foiled) {
-        Set<Integer> parted = new HashSet<>();
+        return laid(step, new HashSet<>(), bowl -> colour(bowl, foiled));
+    }
+
+    private List<Lay> laid(PlanStep step, Set<Integer> parted, Function<Bowl, Lay> colour) {
         List<Lay> lays = new ArrayList<>();
         for (Bowl bowl : step.bowls()) {
-            Lay lay = colour(bowl, foiled);
+            Lay lay = colour.apply(bowl);
             // Sections that were parted for one bowl fall open again for the next.
             Map<Integer, Double> minutes = new LinkedHashMap<>();
             lay.minutesByZone()
@@ -287,7 +316,7 @@ final class StageWork {
                                     ? Math.max(1, takes - durations.partedAlready(head, zone, share(bowl, zone)))
                                     : takes));
             parted.addAll(minutes.keySet());
-            if (atTheBasin(bowl.action())) {
+            if (atTheBasin(bowl.action()) && step.lifts().isEmpty()) {
                 minutes.replaceAll((zone, takes) -> takes * durations.of("toner laying"));
             }
             lays.add(lay.taking(minutes));
@@ -314,23 +343,31 @@ final class StageWork {
     }
 
     private Lay colour(Bowl bowl, Set<BandRef> foiled) {
+        // Woven out of hair that was not lifted before, as lowlights are.
+        boolean foils =
+                bowl.bands().stream().allMatch(at -> head.at(at).weave() == Weave.PIECES && !foiled.contains(at));
+        return colour(
+                bowl,
+                "bowl " + bowl.name() + " on the " + bowl.place().words(),
+                bowl.laying().shadeClass() == ShadeClass.DIRECT
+                        ? "Barrier cream on skin and hairline first, gloves. Saturate; it stains whatever it touches."
+                        : bowl.place() == BowlPlace.ROOTS
+                                ? "From the scalp down to the line; do not overlap onto lightened hair."
+                                : "Fine sections, saturate; stay off the natural stretch.",
+                foils);
+    }
+
+    private Lay colour(Bowl bowl, String what, String detail, boolean foils) {
         int works = (int) Math.round(bowl.minutes());
         ShadeClass of = bowl.laying().shadeClass();
         // Full-time colour does not go on darkening (R63); what is stopped early has until a little past its full time.
         int longest = works >= of.fullMinutes()
                 ? works + (int) durations.of("colour left longer")
                 : Math.max(works, (int) of.fullMinutes()) + STOPPED_LATER;
-        // Woven out of hair that was not lifted before, as lowlights are.
-        boolean foils =
-                bowl.bands().stream().allMatch(at -> head.at(at).weave() == Weave.PIECES && !foiled.contains(at));
         return new Lay(
                 bowl.name(),
-                "bowl " + bowl.name() + " on the " + bowl.place().words(),
-                of == ShadeClass.DIRECT
-                        ? "Barrier cream on skin and hairline first, gloves. Saturate; it stains whatever it touches."
-                        : bowl.place() == BowlPlace.ROOTS
-                                ? "From the scalp down to the line; do not overlap onto lightened hair."
-                                : "Fine sections, saturate; stay off the natural stretch.",
+                what,
+                detail,
                 Lay.zones(head, bowl.bands(), durations, foils ? Optional.of(LiftWay.WOVEN) : Optional.empty(), order),
                 works,
                 longest,

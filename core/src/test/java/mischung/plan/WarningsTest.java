@@ -7,8 +7,14 @@ import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
+import mischung.hair.Density;
+import mischung.hair.Head;
 import mischung.hair.Porosity;
+import mischung.hair.Strand;
+import mischung.hair.Thickness;
 import mischung.hair.Tone;
+import mischung.hair.Zone;
+import mischung.hair.ZonePlace;
 import mischung.plan.Warning.Fault;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
@@ -16,6 +22,8 @@ import mischung.school.Method;
 import mischung.wish.Aim;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** What practice gets wrong, done by hand: each is warned of, and the right way is not (common practice, no source). */
 class WarningsTest {
@@ -23,7 +31,16 @@ class WarningsTest {
     private static final BandRef TWO = new BandRef(0, 1);
 
     private static List<Fault> faults(Wish wish, List<Band> bands, Laying... layings) {
-        Desk desk = new Desk(Heads.of(bands), wish, ProductRange.demo(), Calibration.none(), 3);
+        return faults(Heads.of(bands), wish, layings);
+    }
+
+    private static List<Fault> atTheNape(Wish wish, List<Band> bands, Laying... layings) {
+        Head nape = new Head(List.of(new Zone(ZonePlace.NAPE, new Strand(bands))), Density.NORMAL, Thickness.NORMAL);
+        return faults(nape, wish, layings);
+    }
+
+    private static List<Fault> faults(Head head, Wish wish, Laying... layings) {
+        Desk desk = new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3);
         List<Round> rounds = List.of(layings).stream().map(Round::of).toList();
         return Planner.byHand(desk, Method.USUAL, rounds).warnings().stream()
                 .map(Warning::fault)
@@ -65,6 +82,75 @@ class WarningsTest {
                         .orElseThrow()));
         assertThat(faults(wish, List.of(lightened(0, 30, 9.5, Porosity.NORMAL)), ash))
                 .contains(Fault.GREEN);
+    }
+
+    /** R23: porous hair drinks its filler in patches, with an equaliser evenly. */
+    @Test
+    void fillerOnPorousHairWantsAnEqualiser() {
+        Wish wish = new Wish(6, Tone.NATURAL);
+        List<Band> porous = List.of(lightened(0, 30, 9, Porosity.HIGH));
+        Laying filler = demi(Action.FILL, new Aim(7.5, Tone.AS_LIFTED), ONE);
+        assertThat(faults(wish, porous, filler)).contains(Fault.NOT_EQUALISED);
+        assertThat(faults(wish, porous, Laying.usual(Action.EQUALISE, List.of(ONE)), filler))
+                .doesNotContain(Fault.NOT_EQUALISED);
+        assertThat(faults(wish, List.of(lightened(0, 30, 9, Porosity.NORMAL)), filler))
+                .doesNotContain(Fault.NOT_EQUALISED);
+    }
+
+    /** R19: at a brown level as at a light one. */
+    @ParameterizedTest
+    @ValueSource(doubles = {6, 9})
+    void porousHairTakesAshTooDark(double level) {
+        Wish wish = new Wish(level, Tone.ASH);
+        Laying ash = demi(Action.TARGET, new Aim(level, Tone.ASH), ONE);
+        assertThat(faults(wish, List.of(lightened(0, 30, level, Porosity.HIGH)), ash))
+                .contains(Fault.ASH_ON_POROUS);
+        assertThat(faults(wish, List.of(lightened(0, 30, level, Porosity.NORMAL)), ash))
+                .doesNotContain(Fault.ASH_ON_POROUS);
+        Laying gold = demi(Action.TARGET, new Aim(level, Tone.GOLD), ONE);
+        assertThat(faults(wish, List.of(lightened(0, 30, level, Porosity.HIGH)), gold))
+                .doesNotContain(Fault.ASH_ON_POROUS);
+    }
+
+    /** Dark and direct colour stain skin; a beige nine does not, nor what begins below the skin. */
+    @Test
+    void darkAndDirectColourStainTheSkin() {
+        List<Band> pale = List.of(lightened(0, 30, 10, Porosity.NORMAL));
+        Laying blue = Laying.colour(Action.TARGET, List.of(ONE), new Aim(7, Tone.BLUE), ShadeClass.DIRECT, 0, 30);
+        assertThat(atTheNape(new Wish(7, Tone.BLUE), pale, blue)).contains(Fault.STAINS_SKIN);
+        assertThat(faults(new Wish(7, Tone.BLUE), pale, blue))
+                .as("no skin at the back")
+                .doesNotContain(Fault.STAINS_SKIN);
+        Band dark = new Band(0, 30, BandKind.NATURAL, 5, Tone.NATURAL, Porosity.NORMAL, 0);
+        Laying brown = demi(Action.TARGET, new Aim(4, Tone.NATURAL), ONE);
+        assertThat(atTheNape(new Wish(4, Tone.NATURAL), List.of(dark), brown)).contains(Fault.STAINS_SKIN);
+        assertThat(atTheNape(new Wish(9, Tone.BEIGE), pale, demi(Action.TONER, new Aim(9, Tone.BEIGE), ONE)))
+                .doesNotContain(Fault.STAINS_SKIN);
+        Band root = new Band(0, 3, BandKind.NATURAL, 5, Tone.NATURAL, Porosity.NORMAL, 0);
+        Laying below = demi(Action.TARGET, new Aim(4, Tone.NATURAL), TWO);
+        assertThat(atTheNape(new Wish(4, Tone.NATURAL), List.of(root, lightened(3, 30, 5, Porosity.NORMAL)), below))
+                .doesNotContain(Fault.STAINS_SKIN);
+    }
+
+    /** R52. */
+    @Test
+    void silverIsVioletAtFirst() {
+        List<Band> pale = List.of(lightened(0, 30, 10, Porosity.NORMAL));
+        assertThat(faults(new Wish(9.5, Tone.SILVER), pale, demi(Action.TONER, new Aim(9.5, Tone.SILVER), ONE)))
+                .contains(Fault.VIOLET_AT_FIRST);
+        assertThat(faults(new Wish(9, Tone.GOLD), pale, demi(Action.TONER, new Aim(9, Tone.GOLD), ONE)))
+                .doesNotContain(Fault.VIOLET_AT_FIRST);
+    }
+
+    /** R22, R37. */
+    @Test
+    void darkHairTurnsOrangeOnItsWay() {
+        Laying lift = Laying.usual(Action.LIGHTEN, List.of(ONE)).withMinutes(45).times(2);
+        Wish pale = new Wish(9, Tone.BEIGE);
+        Band black = new Band(0, 30, BandKind.NATURAL, 2, Tone.NATURAL, Porosity.NORMAL, 0);
+        Band fair = new Band(0, 30, BandKind.NATURAL, 7, Tone.NATURAL, Porosity.NORMAL, 0);
+        assertThat(faults(pale, List.of(black), lift)).contains(Fault.THROUGH_ORANGE);
+        assertThat(faults(pale, List.of(fair), lift)).doesNotContain(Fault.THROUGH_ORANGE);
     }
 
     /** R55. */

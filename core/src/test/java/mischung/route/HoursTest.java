@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 import mischung.doubt.Calibration;
 import mischung.hair.Band;
@@ -16,12 +17,17 @@ import mischung.hair.Strand;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.Zone;
+import mischung.plan.Action;
+import mischung.plan.Bowl;
 import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.Plan;
+import mischung.plan.PlanStep;
 import mischung.plan.Planner;
+import mischung.plan.Rule;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
+import mischung.product.ShadeClass;
 import mischung.school.Method;
 import mischung.sequence.Batch;
 import mischung.sequence.Durations;
@@ -31,11 +37,14 @@ import mischung.sequence.Task;
 import mischung.sequence.Terms;
 import mischung.wish.Aim;
 import mischung.wish.Design;
+import mischung.wish.Grey;
 import mischung.wish.Limits;
+import mischung.wish.Weave;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /**
  * What a job takes in the chair and how it goes, on heads a colourist would have no trouble judging (R43, R46, R48: common practice,
@@ -100,6 +109,7 @@ class HoursTest {
                         new Wish(6, Tone.GOLD),
                         3.5,
                         6.75),
+                new Job("P6 fine pieces with grey covered between", banded(), COOL_PIECES, 3.5, 6.25),
                 new Job(
                         "P7 old colour to silver",
                         head(natural(19, 7), coloured(19, 34, 5, Tone.NATURAL, 2)),
@@ -127,6 +137,18 @@ class HoursTest {
                         6.5));
     }
 
+    private static final Wish COOL_PIECES = new Wish(new Aim(6, Tone.NATURAL))
+            .with(Design.woven(Design.Kind.HIGHLIGHTS, new Aim(9, Tone.ASH), 0.7, 3, false))
+            .with(Grey.COVERED);
+
+    /** Grey regrowth, a copper band, old pale lengths. */
+    private static Head banded() {
+        return head(
+                new Band(0, 3, BandKind.NATURAL, 5.5, Tone.NATURAL, Porosity.NORMAL, 0.4),
+                coloured(3, 8, 6, Tone.COPPER, 2),
+                lifted(8, 32, 9, Porosity.NORMAL));
+    }
+
     private static Plan plan(Head head, Wish wish) {
         return Planner.plan(
                 new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3),
@@ -145,7 +167,7 @@ class HoursTest {
                 .hasSizeLessThanOrEqualTo(22);
         assertThat(order.tasks().stream().filter(task -> task.kind() == Task.Kind.RINSE))
                 .as("rinses")
-                .hasSizeLessThanOrEqualTo(12);
+                .hasSizeLessThanOrEqualTo(7);
         plan.steps().stream().flatMap(step -> step.lifts().stream()).forEach(bowl -> {
             assertThat(bowl.totalGrams()).isGreaterThanOrEqualTo(12);
             if (bowl.bands().stream().anyMatch(at -> plan.head().at(at).touchesScalp())) {
@@ -227,6 +249,75 @@ class HoursTest {
         BandRef lengths = new BandRef(0, 1);
         assertThat(plan.end(lengths).look().level()).isBetween(9.0, 10.0);
         assertThat(plan.end(lengths).look().lab().chroma()).isLessThanOrEqualTo(22);
+    }
+
+    /** R47: the base lies between the foils while they lift, on its own clock, and is rinsed with them. */
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3})
+    void colourLiesBetweenTheFoils(int hands) {
+        Plan plan = plan(banded(), COOL_PIECES.with(Limits.NONE.withHands(hands)));
+        PlanStep foils = plan.steps().stream()
+                .filter(step -> step.kind() == Action.LIGHTEN)
+                .findFirst()
+                .orElseThrow();
+        Bowl base = foils.bowls().stream()
+                .filter(bowl -> bowl.laying().shadeClass() == ShadeClass.COVERAGE)
+                .findFirst()
+                .orElseThrow();
+        assertThat(base.bands()).allMatch(at -> plan.head().at(at).weave() == Weave.REST);
+        assertThat(base.reasons()).anyMatch(reason -> reason.rule() == Rule.R47);
+        assertThat(base.formula().mix().parts())
+                .as("a part of ash on less than half grey (R55)")
+                .anyMatch(part -> part.shade().tone().equals(Optional.of(Tone.ASH)));
+        assertThat(plan.steps())
+                .as("laid once")
+                .filteredOn(step -> step.bowls().stream()
+                        .anyMatch(bowl -> bowl.bands().stream().anyMatch(base.bands()::contains)))
+                .hasSize(1);
+        Sequence order = Sequencer.of(plan);
+        int lastFoil = end(order, "off the scalp", "in woven foils");
+        for (Bowl bowl : foils.bowls()) {
+            List<Task> works = order.tasks().stream()
+                    .filter(task ->
+                            task.kind() == Task.Kind.WORK && task.bowls().equals(List.of(bowl.name())))
+                    .toList();
+            assertThat(works).hasSize(8).allSatisfy(task -> {
+                Task.Window window = task.window().orElseThrow();
+                assertThat(window.latest() - window.earliest())
+                        .as("it may stay a little longer (R63)")
+                        .isGreaterThanOrEqualTo(10);
+                assertThat(task.endMinute()).isBetween(window.earliest(), window.latest());
+            });
+        }
+        assertThat(order.tasks())
+                .filteredOn(task -> task.kind() == Task.Kind.RINSE
+                        && task.visit() == 1
+                        && task.step() == plan.steps().indexOf(foils))
+                .as("one rinse for foils and base, or one for each part of the head")
+                .allMatch(rinse ->
+                        rinse.startMinute() >= lastFoil || !rinse.zones().isEmpty())
+                .hasSizeLessThanOrEqualTo(2);
+    }
+
+    private static int end(Sequence order, String... words) {
+        return order.tasks().stream()
+                .filter(task ->
+                        task.kind() == Task.Kind.APPLY && Stream.of(words).anyMatch(task.title()::contains))
+                .mapToInt(Task::endMinute)
+                .max()
+                .orElse(0);
+    }
+
+    /** What needs no lift stays out of the foils, but hair that shall stay as it is gets nothing between them either. */
+    @Test
+    void nothingLiesBetweenFoilsWhereTheRestStays() {
+        Wish stays = new Wish(new Aim(6, Tone.NATURAL))
+                .with(Design.woven(Design.Kind.HIGHLIGHTS, new Aim(9, Tone.PEARL), 0.5, 3, false));
+        Plan plan = plan(head(natural(30, 6)), stays);
+        assertThat(plan.steps())
+                .filteredOn(step -> step.kind() == Action.LIGHTEN)
+                .isNotEmpty()
+                .allMatch(step -> step.bowls().isEmpty());
     }
 
     private static int minutes(Sequence order, String title) {
