@@ -13,6 +13,7 @@ import mischung.Words;
 import mischung.change.Place;
 import mischung.change.RemoverRound;
 import mischung.change.Washing;
+import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Elasticity;
@@ -258,13 +259,20 @@ final class TakingOut {
         }
     }
 
+    /** Old colour, and what it is to become. */
+    private record Wrong(Band band, Aim aim) {}
+
     private void remove(Map<BandRef, Aim> aims) {
         List<BandRef> due = new ArrayList<>();
+        // Hair that was read alike is reckoned once.
+        Map<Wrong, Boolean> known = new HashMap<>();
         aims.forEach((at, aim) -> {
             boolean dark = tooDark(at, aim) && !lifting.onlyToned(at, aim.leastCanvas());
             if (Lifting.oxidative(work.hair(at)) > Lifting.DYE_SEEN
                     && !failed(at)
-                    && (dark || lifting.offTone(at, work.hair(at), aim))) {
+                    && (dark
+                            || known.computeIfAbsent(
+                                    new Wrong(head.band(at), aim), same -> lifting.offTone(at, work.hair(at), aim)))) {
                 due.add(at);
             }
         });
@@ -277,12 +285,14 @@ final class TakingOut {
         due.forEach(at -> hair.put(at, work.hair(at)));
         while (rounds < MOST_ROUNDS) {
             boolean worth = false;
+            known.clear();
             for (BandRef at : due) {
                 HairState here = hair.get(at);
                 Aim aim = aims.get(at);
                 HairState next = here.after(RemoverRound.USUAL);
                 worth |= here.level() < aim.leastCanvas() && next.level() - here.level() >= WORTH_A_ROUND;
-                worth = worth || lifting.offTone(at, here, aim);
+                worth = worth
+                        || known.computeIfAbsent(new Wrong(head.band(at), aim), same -> lifting.offTone(at, here, aim));
                 hair.put(at, next);
             }
             if (!worth) {

@@ -31,10 +31,17 @@ final class Ramping {
 
     private final Laying laying;
     private final Place place;
-    private final Canvas canvas;
+    private final Reached start;
     private final double goal;
     private final double highest;
-    private final Map<Asked, Canvas> known = new HashMap<>();
+    /** A canvas, and its level, which is asked for again and again. */
+    private record Reached(Canvas canvas, double level) {
+        static Reached of(Canvas canvas) {
+            return new Reached(canvas, canvas.level());
+        }
+    }
+
+    private final Map<Asked, Reached> known = new HashMap<>();
 
     /**
      * @param laying as it was decided: its volume is the most this hair is given, its times and minutes say what it is to come to
@@ -44,14 +51,14 @@ final class Ramping {
     Ramping(Laying laying, Place place, Canvas canvas) {
         this.laying = laying;
         this.place = place;
-        this.canvas = canvas;
+        this.start = Reached.of(canvas);
         List<Integer> asDecided = new ArrayList<>();
         for (int i = 0; i < laying.times(); i++) {
             asDecided.add((int) Math.round(laying.minutes()));
         }
-        Canvas then = after(laying.volume(), asDecided);
-        this.goal = then.level();
-        boolean strong = then.fibre().integrity() >= Elasticity.SPRINGS_BACK.from();
+        Reached then = after(laying.volume(), asDecided);
+        this.goal = then.level;
+        boolean strong = then.canvas.fibre().integrity() >= Elasticity.SPRINGS_BACK.from();
         this.highest = goal + (strong ? A_LEVEL : HALF_A_LEVEL);
     }
 
@@ -63,16 +70,16 @@ final class Ramping {
         return goal;
     }
 
-    private Canvas after(double volume, List<Integer> minutes) {
+    private Reached after(double volume, List<Integer> minutes) {
         if (minutes.isEmpty()) {
-            return canvas;
+            return start;
         }
         Asked asked = new Asked(volume, minutes);
-        Canvas found = known.get(asked);
+        Reached found = known.get(asked);
         if (found == null) {
             int last = minutes.size() - 1;
-            found = laying.lightening(place, volume, Math.min(FAR, minutes.get(last)))
-                    .on(after(volume, minutes.subList(0, last)));
+            found = Reached.of(laying.lightening(place, volume, Math.min(FAR, minutes.get(last)))
+                    .on(after(volume, minutes.subList(0, last)).canvas));
             known.put(asked, found);
         }
         return found;
@@ -80,7 +87,7 @@ final class Ramping {
 
     /** @param minutes of each of its layings, one after another */
     double level(double volume, List<Integer> minutes) {
-        return after(volume, minutes).level();
+        return after(volume, minutes).level;
     }
 
     /** Whether it has come to its goal, or so near that nobody sees it. */

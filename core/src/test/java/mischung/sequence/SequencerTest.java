@@ -36,6 +36,8 @@ import mischung.school.Method;
 import mischung.school.School;
 import mischung.school.Start;
 import mischung.shelf.Shelf;
+import mischung.wish.Aim;
+import mischung.wish.Design;
 import mischung.wish.Limits;
 import mischung.wish.Wish;
 import net.jqwik.api.Arbitrary;
@@ -118,13 +120,18 @@ class SequencerTest {
             @ForAll Between between,
             @ForAll Start start,
             @ForAll @IntRange(min = 1, max = 3) int hands,
-            @ForAll @IntRange(min = 4, max = 21) int wishHalves) {
-        Wish wish = new Wish(wishHalves / 2.0, Tone.NATURAL).with(Limits.NONE.withHands(hands));
+            @ForAll @IntRange(min = 4, max = 21) int wishHalves,
+            @ForAll boolean pieces) {
+        Wish even = new Wish(wishHalves / 2.0, Tone.NATURAL);
+        Aim lighter = new Aim(Math.min(10, wishHalves / 2.0 + 2), Tone.BEIGE);
+        Wish wish = (pieces ? even.with(Design.woven(Design.Kind.HIGHLIGHTS, lighter, 0.5, 4, false)) : even)
+                .with(Limits.NONE.withHands(hands));
         Plan plan = plan(head, wish, Method.USUAL.with(school).with(between).with(start));
         Sequence sequence = Sequencer.of(plan, usual(plan));
         assertThat(sequence.totalMinutes()).isGreaterThanOrEqualTo(sequence.bound());
         handsAndHead(sequence, hands);
         windows(plan, sequence);
+        rinses(sequence);
         batches(plan, sequence);
         ramps(sequence);
         Sequence quick = Sequencer.of(plan);
@@ -179,6 +186,13 @@ class SequencerTest {
                                 assertThat(clock.minutes()).isGreaterThanOrEqualTo((int) Math.round(bowl.minutes())));
             }
         }
+    }
+
+    /** No rinse where nothing comes off. */
+    private static void rinses(Sequence sequence) {
+        assertThat(tasks(sequence, Task.Kind.RINSE).filter(task -> !task.title().startsWith("Clarify")))
+                .allMatch(rinse -> tasks(sequence, Task.Kind.WORK)
+                        .anyMatch(clock -> clock.visit() == rinse.visit() && clock.endMinute() == rinse.startMinute()));
     }
 
     private static void batches(Plan plan, Sequence sequence) {
