@@ -97,7 +97,7 @@ public final class Job {
             fresh.put(laid.clock(), entry.at());
             layings.merge(laid.clock(), 2, (a, b) -> a + 1);
         } else if (event instanceof Event.RinsedNow r) {
-            rinsed.add(r.clock());
+            rinsed(r.clock());
         } else if (event instanceof Event.Paused) {
             paused = Optional.of(entry.at());
         } else if (event instanceof Event.Resumed) {
@@ -105,6 +105,19 @@ public final class Job {
         } else if (event instanceof Event.Ended) {
             ended = Optional.of(entry.at());
         }
+    }
+
+    /** Water takes off all that is on a section, whatever bowls lie in its foils and between them. */
+    private void rinsed(String key) {
+        List<Clock> running = clocks();
+        running.stream()
+                .filter(clock -> clock.task().key().equals(key))
+                .findFirst()
+                .ifPresent(own -> running.stream()
+                        .filter(clock -> clock.zone() == own.zone()
+                                && clock.task().step() == own.task().step())
+                        .forEach(clock -> rinsed.add(clock.task().key())));
+        rinsed.add(key);
     }
 
     /**

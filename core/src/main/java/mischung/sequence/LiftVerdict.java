@@ -23,7 +23,7 @@ record LiftVerdict(
      *
      * @param asOne all laid with the bowl's own developer
      * @param ramped as the batches are mixed
-     * @param splits whether there is more than one batch to differ
+     * @param splits whether its batches differ in strength
      */
     record Spread(double asOne, double ramped, boolean splits) {}
 
@@ -94,7 +94,11 @@ record LiftVerdict(
                     new Spread(
                             spread(some, Map.of()),
                             spread(some, volumes),
-                            some.stream().map(strand -> strand.run).distinct().count() > 1)));
+                            some.stream()
+                                            .map(strand -> volumes.get(strand.run))
+                                            .distinct()
+                                            .count()
+                                    > 1)));
             boolean fits = others;
             for (LiftedStrand strand : strands) {
                 fits &= clocks(strand, volumes.getOrDefault(strand.run, 0.0));

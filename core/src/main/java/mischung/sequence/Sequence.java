@@ -27,7 +27,7 @@ public record Sequence(
      *
      * @param without all laid with the bowl's own developer
      * @param with as the batches are mixed
-     * @param splits whether there is enough of it to be mixed in batches of different strength
+     * @param splits whether its batches differ in strength
      */
     public record Ramp(String bowl, int visit, double without, double with, boolean splits) {}
 

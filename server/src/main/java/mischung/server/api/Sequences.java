@@ -143,11 +143,7 @@ class Sequences {
     }
 
     private static double uneven(Sequence sequence) {
-        return sequence.ramps().stream()
-                .filter(Sequence.Ramp::splits)
-                .mapToDouble(Sequence.Ramp::with)
-                .max()
-                .orElse(0);
+        return sequence.ramps().stream().mapToDouble(Sequence.Ramp::with).max().orElse(0);
     }
 
     Progress progress(Cases.Stored of, Plan plan) {
