@@ -148,6 +148,31 @@ class JobTest {
         assertThat(told.job().clocks()).noneMatch(one -> one.task().equals(clock.task()));
     }
 
+    /** Water takes off whatever lies in the foils of a section and between them; the others work on. */
+    @Test
+    void aSectionThatIsRinsedComesOffWhole() {
+        Task lastLaid = TASKS.stream()
+                .filter(task -> task.kind() == Task.Kind.APPLY
+                        && task.step() == firstClock().step())
+                .reduce((a, b) -> b)
+                .orElseThrow();
+        Told told = new Told().worked(lastLaid);
+        List<Clock> before = told.job().clocks();
+        Clock one = before.stream()
+                .filter(clock -> before.stream()
+                                .filter(other -> other.zone() == clock.zone())
+                                .count()
+                        > 1)
+                .findFirst()
+                .orElseThrow();
+        told.tell(new Event.RinsedNow(one.task().key()));
+        assertThat(told.job().clocks())
+                .isNotEmpty()
+                .containsExactlyElementsOf(before.stream()
+                        .filter(clock -> clock.zone() != one.zone())
+                        .toList());
+    }
+
     @Test
     void whatRunsLateMovesWhatComes() {
         Told told = new Told();
