@@ -106,6 +106,7 @@ record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasti
         add(traits, Trait.COVERAGE, content.classes().contains(ShadeClass.COVERAGE));
         add(traits, Trait.REMOVER, content.kinds().contains(Kind.REMOVER));
         add(traits, Trait.AT_SCALP, touchesScalp);
+        content.lighteners().forEach(make -> make(traits, make, content.volume()));
         return new Work(traits, content.volume(), List.of(), Elasticity.SPRINGS_BACK);
     }
 

@@ -1,10 +1,12 @@
 package mischung.mix;
 
 import java.util.EnumSet;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import mischung.product.Developer;
+import mischung.product.Lightener;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
 import mischung.shelf.Item;
@@ -16,18 +18,21 @@ import mischung.shelf.Shelf;
  *
  * @param kinds of products in it
  * @param classes of its shades
+ * @param lighteners in it, as their makers want them used
  * @param volume of its developer as it is blended, water counted in; 0 where there is none
  */
-public record BowlContent(Set<Kind> kinds, Set<ShadeClass> classes, double volume) {
+public record BowlContent(Set<Kind> kinds, Set<ShadeClass> classes, Set<Lightener> lighteners, double volume) {
     public BowlContent {
         kinds = Set.copyOf(kinds);
         classes = Set.copyOf(classes);
+        lighteners = Set.copyOf(lighteners);
     }
 
     /** @param shelf with the products of the lines; what it does not list tells nothing */
     public static BowlContent of(List<Line> lines, Shelf shelf) {
         EnumSet<Kind> kinds = EnumSet.noneOf(Kind.class);
         EnumSet<ShadeClass> classes = EnumSet.noneOf(ShadeClass.class);
+        Set<Lightener> lighteners = new HashSet<>();
         double fluid = 0;
         double strength = 0;
         for (Line line : lines) {
@@ -37,6 +42,7 @@ public record BowlContent(Set<Kind> kinds, Set<ShadeClass> classes, double volum
                     .filter(shade -> !shade.isClear())
                     .map(Shade::shadeClass)
                     .ifPresent(classes::add);
+            item.flatMap(found -> found.product().lightener()).ifPresent(lighteners::add);
             boolean developer = item.filter(found -> found.product().kind() == Kind.DEVELOPER)
                     .isPresent();
             if (developer || line.role() == Line.Role.WATER) {
@@ -45,6 +51,7 @@ public record BowlContent(Set<Kind> kinds, Set<ShadeClass> classes, double volum
                         developer ? line.grams() * item.orElseThrow().product().volume() : 0;
             }
         }
-        return new BowlContent(kinds, classes, fluid > 0 ? Math.min(Developer.STRONGEST, strength / fluid) : 0);
+        return new BowlContent(
+                kinds, classes, lighteners, fluid > 0 ? Math.min(Developer.STRONGEST, strength / fluid) : 0);
     }
 }

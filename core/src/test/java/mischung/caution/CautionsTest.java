@@ -37,6 +37,8 @@ import mischung.hair.Porosity;
 import mischung.hair.Reading;
 import mischung.hair.Tone;
 import mischung.history.Service;
+import mischung.mix.BowlContent;
+import mischung.mix.Line;
 import mischung.plan.Action;
 import mischung.plan.Heads;
 import mischung.plan.Plan;
@@ -47,6 +49,7 @@ import mischung.product.Lightener;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
 import mischung.school.School;
+import mischung.shelf.Shelf;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -492,5 +495,26 @@ class CautionsTest {
                 Cautions.of(atScalp, atScalp.on(Reading.canvasOf(BAND)).fibre());
         assertThat(blocks(cautions)).containsExactly(CautionRule.STRONG_AT_SCALP);
         assertThat(cautions).extracting(Caution::rule).contains(CautionRule.SCALP, CautionRule.HOME_COLOUR);
+    }
+
+    /** What is mixed outside the plan is asked the same of its maker: how strong, and whether on the scalp (R59b). */
+    @ParameterizedTest
+    @CsvSource({
+        "lightener-powder, 20, true, true",
+        "lightener-powder, 20, false, false",
+        "lightener-cream, 20, true, false",
+        "lightener-mild, 30, false, true",
+        "lightener-mild, 20, false, false"
+    })
+    void aBowlOutsideThePlanKeepsItsMakersLimits(String code, int volume, boolean atScalp, boolean refused) {
+        BowlContent content = BowlContent.of(
+                List.of(
+                        new Line(code, code, 20, Line.Role.BODY),
+                        new Line("developer-" + volume, volume + " vol", 40, Line.Role.DEVELOPER)),
+                Shelf.demo());
+        assertThat(content.volume()).isEqualTo(volume);
+        List<Caution> cautions =
+                Cautions.forClient(fine().told(), Set.of(), NOW).before(content, atScalp);
+        assertThat(blocks(cautions).contains(CautionRule.MAKERS_LIMIT)).isEqualTo(refused);
     }
 }
