@@ -1,15 +1,22 @@
 package mischung.sequence;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Deque;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.BooleanSupplier;
 
 /**
  * Orders pieces for one to three pairs of hands and one head, so that the last ends as early as can be found: branch and
- * bound over the pieces in order of start (Giffler and Thompson 1960 enumerate so). Complete over all schedules in which no
- * piece could start earlier without another order; what is cut off is only what cannot be better. If it comes to its end
- * the schedule is the best of these; otherwise {@code bound} says how far from it at most.
+ * bound over the pieces in order of start (Giffler and Thompson 1960 enumerate so), in which every piece starts as early as it can.
+ * Where that breaks a window because something began too early, its start has to wait: every piece that was too early in any order
+ * is tried once more with the least wait that any of these orders asked for. A schedule that keeps all windows has each of its
+ * starts at or after those, so none is lost. What is cut off is only what cannot be better. If it comes to its end the schedule
+ * is the best there is; otherwise {@code bound} says how far from it at most.
  */
 final class Solver {
     /** What was found. */
@@ -59,7 +66,20 @@ final class Solver {
     /** Looked at even where the first order will do. */
     private static final int FEW = 300;
 
+    /** Of the steps that are left, as long as nothing was found: it may be the waiting that is wrong. */
+    private static final int A_PART = 8;
+
+    /** So many ways of waiting are tried where the first order will do. */
+    private static final int FEW_WAITS = 12;
+
     private final List<Piece> pieces;
+
+    /** Minute before which each must not begin. */
+    private final int[] release;
+
+    /** By piece: the least start that would have kept a window which its start in some order broke; {@link #FAR} where none. */
+    private final int[] waits;
+
     private final int hands;
     private final long mostNodes;
     private final long most;
@@ -82,9 +102,12 @@ final class Solver {
     private long nodes;
     private boolean stopped;
 
-    private Solver(List<Piece> pieces, int hands, long mostNodes, int below, BooleanSupplier cancelled) {
+    private Solver(List<Piece> pieces, int[] release, int hands, long mostNodes, int below, BooleanSupplier cancelled) {
         this.bestMinutes = below;
         this.pieces = pieces;
+        this.release = release;
+        this.waits = new int[pieces.size()];
+        Arrays.fill(waits, FAR);
         this.hands = hands;
         this.mostNodes = mostNodes;
         this.most = Math.max(mostNodes, Math.max(FEW, 4L * pieces.size()));
@@ -119,16 +142,73 @@ final class Solver {
      * @return empty if no order was found that keeps every window
      */
     static Optional<Order> solve(List<Piece> pieces, int hands, long mostNodes, int below, BooleanSupplier cancelled) {
-        Solver solver = new Solver(pieces, hands, mostNodes, below, cancelled);
-        solver.branch(0, 0, 0, 0);
-        return solver.bestStart.length < pieces.size()
-                ? Optional.empty()
-                : Optional.of(new Order(
-                        solver.bestStart,
-                        solver.bestPerson,
-                        solver.bestMinutes,
-                        solver.stopped ? Math.min(solver.bound, solver.bestMinutes) : solver.bestMinutes,
-                        !solver.stopped));
+        return solve(pieces, hands, mostNodes, below, cancelled, true);
+    }
+
+    /** The same where nothing waits longer than its lags, hands and the head ask for: something that was moved by hand holds up nothing. */
+    static Optional<Order> withoutWaiting(
+            List<Piece> pieces, int hands, long mostNodes, int below, BooleanSupplier cancelled) {
+        return solve(pieces, hands, mostNodes, below, cancelled, false);
+    }
+
+    private static Optional<Order> solve(
+            List<Piece> pieces, int hands, long mostNodes, int below, BooleanSupplier cancelled, boolean mayWait) {
+        Deque<List<Integer>> open = new ArrayDeque<>();
+        Set<List<Integer>> seen = new HashSet<>();
+        int horizon = horizon(pieces);
+        Optional<List<Integer>> first = mayWait
+                ? waiting(pieces, releases(pieces), horizon)
+                : Optional.of(pieces.stream().map(Piece::release).toList());
+        first.ifPresent(release -> {
+            open.add(release);
+            seen.add(release);
+        });
+        Optional<Solver> best = Optional.empty();
+        int least = below;
+        int bound = FAR;
+        long left = mostNodes;
+        boolean whole = true;
+        for (int tries = 0; !open.isEmpty(); tries++) {
+            boolean enough = mostNodes <= 0 && (best.isPresent() || tries > FEW_WAITS);
+            if (enough || (mostNodes > 0 && left <= 0 && tries > 0) || (tries > 0 && cancelled.getAsBoolean())) {
+                whole = false;
+                break;
+            }
+            List<Integer> release = open.remove();
+            Solver solver = new Solver(
+                    pieces,
+                    release.stream().mapToInt(r -> r).toArray(),
+                    hands,
+                    Math.max(0, best.isPresent() ? left : left / A_PART),
+                    least,
+                    cancelled);
+            solver.branch(0, 0, 0, 0);
+            bound = Math.min(bound, solver.bound);
+            left -= solver.nodes;
+            whole &= !solver.stopped;
+            if (solver.bestStart.length == pieces.size()) {
+                best = Optional.of(solver);
+                least = solver.bestMinutes;
+            }
+            for (int i = 0; mayWait && i < pieces.size(); i++) {
+                if (solver.waits[i] < FAR) {
+                    int[] later = release.stream().mapToInt(r -> r).toArray();
+                    later[i] = solver.waits[i];
+                    waiting(pieces, later, Math.min(horizon, least - 1))
+                            .filter(seen::add)
+                            .ifPresent(open::add);
+                }
+            }
+        }
+        boolean all = whole;
+        // Waiting only adds: no order is shorter than what the pieces as they are ask for.
+        int atLeast = bound;
+        return best.map(found -> new Order(
+                found.bestStart,
+                found.bestPerson,
+                found.bestMinutes,
+                all ? found.bestMinutes : Math.min(atLeast, found.bestMinutes),
+                all));
     }
 
     /**
@@ -142,8 +222,56 @@ final class Solver {
         for (int i = 0; i < start.length; i++) {
             minutes = Math.max(minutes, start[i] + pieces.get(i).minutes());
         }
-        int bound = Math.min(minutes, new Solver(pieces, hands, 0, FAR, () -> false).bound);
+        int bound = Math.min(minutes, new Solver(pieces, releases(pieces), hands, 0, FAR, () -> false).bound);
         return new Order(start, person, minutes, bound, bound == minutes);
+    }
+
+    /**
+     * What these releases force by the lags alone, both ways.
+     *
+     * @return none if something could not end by the horizon
+     */
+    private static Optional<List<Integer>> waiting(List<Piece> pieces, int[] from, int horizon) {
+        int[] release = from.clone();
+        boolean moved = true;
+        while (moved) {
+            moved = false;
+            for (int i = 0; i < release.length; i++) {
+                for (Piece.Lag lag : pieces.get(i).lags()) {
+                    int gap = lag.fromEnd() ? pieces.get(lag.of()).minutes() : 0;
+                    if (release[i] < release[lag.of()] + gap + lag.least()) {
+                        release[i] = release[lag.of()] + gap + lag.least();
+                        moved = true;
+                    }
+                    boolean hard =
+                            lag.most() < Piece.Lag.NO_END && !pieces.get(i).soft();
+                    if (hard && release[lag.of()] < release[i] - gap - lag.most()) {
+                        release[lag.of()] = release[i] - gap - lag.most();
+                        moved = true;
+                    }
+                }
+                if (release[i] + pieces.get(i).minutes() > horizon) {
+                    return Optional.empty();
+                }
+            }
+        }
+        return Optional.of(Arrays.stream(release).boxed().toList());
+    }
+
+    /** The shortest order never idles but for a lag or a release, so it ends by then. */
+    private static int horizon(List<Piece> pieces) {
+        int all = 0;
+        int latest = 0;
+        for (Piece piece : pieces) {
+            all += piece.minutes()
+                    + piece.lags().stream().mapToInt(Piece.Lag::least).max().orElse(0);
+            latest = Math.max(latest, piece.release());
+        }
+        return latest + all;
+    }
+
+    private static int[] releases(List<Piece> pieces) {
+        return pieces.stream().mapToInt(Piece::release).toArray();
     }
 
     /** From the start of each to the end of all, as the lags alone force it. */
@@ -164,7 +292,7 @@ final class Solver {
         int[] earliest = new int[pieces.size()];
         int longest = 0;
         for (int i = 0; i < pieces.size(); i++) {
-            earliest[i] = pieces.get(i).release();
+            earliest[i] = release[i];
             for (Piece.Lag lag : pieces.get(i).lags()) {
                 earliest[i] = Math.max(earliest[i], lag.from(earliest, pieces) + lag.least());
             }
@@ -217,6 +345,16 @@ final class Solver {
             int end = choice.start + piece.minutes();
             // Starts only grow: whoever's last moment has passed can never be placed.
             boolean late = (choice.start > choice.deadline && !piece.soft()) || choice.start > tightest;
+            if (late) {
+                if (!piece.soft()) {
+                    tooEarly(choice.piece, choice.start);
+                }
+                for (int i : windowed) {
+                    if (!placed[i]) {
+                        tooEarly(i, choice.start);
+                    }
+                }
+            }
             if (late || choice.start + tail[choice.piece] >= bestMinutes || bestMinutes <= bound) {
                 continue;
             }
@@ -249,12 +387,29 @@ final class Solver {
     }
 
     private boolean tooLateForAny(Choice chosen, int end, List<Choice> choices) {
+        boolean any = false;
         for (Choice other : choices) {
             if (tooLateFor(chosen, end, other)) {
-                return true;
+                // It would begin after its last moment, if only by a minute.
+                tooEarly(other.piece, other.deadline + 1);
+                any = true;
             }
         }
-        return false;
+        return any;
+    }
+
+    /** A piece cannot begin before this minute: whatever its windows hang on would have had to wait for it. */
+    private void tooEarly(int piece, int from) {
+        for (Piece.Lag lag : pieces.get(piece).lags()) {
+            if (placed[lag.of()] && lag.most() < Piece.Lag.NO_END) {
+                int wait = from
+                        - lag.most()
+                        - (lag.fromEnd() ? pieces.get(lag.of()).minutes() : 0);
+                if (wait > start[lag.of()]) {
+                    waits[lag.of()] = Math.min(waits[lag.of()], wait);
+                }
+            }
+        }
     }
 
     /** Whether what could begin now as well would miss its last moment behind this. */
@@ -338,7 +493,7 @@ final class Solver {
 
     private Choice choice(int i, int lastStart, int wholeEnd, int headEnd) {
         Piece piece = pieces.get(i);
-        int earliest = Math.max(piece.release(), lastStart);
+        int earliest = Math.max(release[i], lastStart);
         for (Piece.Lag lag : piece.lags()) {
             earliest = Math.max(earliest, lag.from(start, pieces) + lag.least());
         }

@@ -174,7 +174,13 @@ final class Stage {
 
     /** The same grouping again, as when something is moved by hand. */
     Optional<Done> again(Done before) {
-        return before.grouping.isPresent() ? tried(before.grouping.get(), Solver.FAR, SEARCHED) : foils().solve();
+        if (before.grouping.isEmpty()) {
+            return foils().solve();
+        }
+        Grouping grouping = before.grouping.get();
+        Bench bench = bench(grouping);
+        return Solver.withoutWaiting(bench.pieces, terms.hands(), SEARCHED, Solver.FAR, terms.cancelled())
+                .map(order -> new Done(grouping, bench, order));
     }
 
     private static Optional<Done> better(Optional<Done> one, Optional<Done> other) {
@@ -225,8 +231,12 @@ final class Stage {
     private record Grouping(List<List<Lay.Unit>> groups, boolean apart) {}
 
     private Optional<Done> tried(Grouping grouping, int below, long nodes) {
-        Bench bench = new StagePieces(job, head, terms, clock, grouping.groups, grouping.apart).build();
+        Bench bench = bench(grouping);
         return Solver.solve(bench.pieces, terms.hands(), nodes, below, terms.cancelled())
                 .map(order -> new Done(grouping, bench, order));
+    }
+
+    private Bench bench(Grouping grouping) {
+        return new StagePieces(job, head, terms, clock, grouping.groups, grouping.apart).build();
     }
 }

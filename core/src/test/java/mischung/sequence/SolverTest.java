@@ -112,6 +112,59 @@ class SolverTest {
         }
     }
 
+    /** The same with a last moment to some of the lags: what comes first may have to wait for what comes after. */
+    private static List<Piece> windowed(Random random) {
+        List<Piece> pieces = new ArrayList<>();
+        int count = 3 + random.nextInt(3);
+        for (int i = 0; i < count; i++) {
+            List<Lag> lags = new ArrayList<>();
+            for (int of = 0; of < i; of++) {
+                if (random.nextInt(3) == 0) {
+                    int least = random.nextInt(4);
+                    lags.add(new Lag(of, random.nextBoolean(), least, least + random.nextInt(5)));
+                }
+            }
+            pieces.add(piece(1 + random.nextInt(3), USES.get(random.nextInt(3)), lags.toArray(Lag[]::new)));
+        }
+        return pieces;
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2, 3})
+    void findsAnOrderWhereverThereIsOne(int hands) {
+        Random random = new Random(40L + hands);
+        int none = 0;
+        int some = 0;
+        for (int n = 0; n < 120; n++) {
+            List<Piece> pieces = windowed(random);
+            int least = bruteForce(pieces, hands, 30);
+            Optional<Solver.Order> solved = solve(pieces, hands, ALL);
+            if (least == 30) {
+                none++;
+                assertThat(solved).as("%s", pieces).isEmpty();
+            } else {
+                some++;
+                assertThat(solved.map(Solver.Order::minutes)).as("%s", pieces).contains(least);
+            }
+        }
+        assertThat(none).isGreaterThan(5);
+        assertThat(some).isGreaterThan(40);
+    }
+
+    /** Two products that must come off together: the quick one waits, though its hands are free. */
+    @Test
+    void aStartWaitsForItsWindow() {
+        Piece mixed = piece(2, Use.ASIDE);
+        Piece long1 = piece(4, Use.ON_HEAD);
+        Piece long2 = piece(6, Use.ON_HEAD, Lag.afterEnd(1, 20));
+        Piece laidFromIt = piece(3, Use.ON_HEAD, new Lag(0, true, 0, 5), Lag.afterStart(2, 0));
+        Solver.Order solved =
+                solve(List.of(mixed, long1, long2, laidFromIt), 1, 0).orElseThrow();
+        assertThat(solved.start(3) - solved.start(0) - 2)
+                .as("laid while its bowl is good")
+                .isBetween(0, 5);
+    }
+
     /** With few looks it is feasible, not better than the best, and never better than its own bound. */
     @Test
     void aShortSearchKeepsItsBound() {

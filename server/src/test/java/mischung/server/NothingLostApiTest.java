@@ -270,11 +270,11 @@ class NothingLostApiTest extends OnDemoData {
 
     /** Where nobody said where a bowl goes it may go on the scalp: it is judged by what is in it. */
     @ParameterizedTest
-    @CsvSource({"20, 200", "40, 422"})
-    void aBowlOutsideThePlanIsJudgedByWhatIsInIt(int volume, int status) {
+    @CsvSource({"lightener-cream, 20, 200", "lightener-cream, 40, 422", "lightener-powder, 20, 422"})
+    void aBowlOutsideThePlanIsJudgedByWhatIsInIt(String code, int volume, int status) {
         int id = running();
         String lines =
-                "[{\"code\":\"lightener-powder\",\"grams\":20},{\"code\":\"developer-" + volume + "\",\"grams\":40}]";
+                "[{\"code\":\"" + code + "\",\"grams\":20},{\"code\":\"developer-" + volume + "\",\"grams\":40}]";
         Started.Answer made =
                 app.post("/api/cases/" + id + "/mix/extra", "{\"title\":\"Spot\",\"lines\":" + lines + "}");
         assertThat(made.status()).as(made.text()).isEqualTo(200);
