@@ -3,6 +3,7 @@ package mischung.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import mischung.Words;
 import mischung.doubt.LevelRange;
 import mischung.hair.LevelScale;
@@ -13,6 +14,9 @@ import mischung.wish.WorkedHead;
 
 /** Puts into words why a laying is as it is, what else was weighed, and what reading would change it. */
 final class StepReasons {
+    /** In levels; less nobody plans by. */
+    private static final double LITTLE = 0.5;
+
     private final WorkedHead head;
 
     StepReasons(WorkedHead head) {
@@ -82,11 +86,18 @@ final class StepReasons {
 
     private List<Reason> remover(Laying laying, Working work) {
         List<Reason> reasons = new ArrayList<>();
+        boolean darker = laying.bands().stream()
+                .anyMatch(at -> head.at(at)
+                        .aim()
+                        .filter(aim -> aim.level() > work.level(at) + LITTLE)
+                        .isPresent());
         reasons.add(new Reason(
                 Rule.R30,
                 "Old oxidative colour at " + spoken(laying, work)
-                        + " lies darker than the wish. A remover shrinks it and"
-                        + " costs little strength; " + laying.times()
+                        + (darker
+                                ? " lies darker than the wish."
+                                : " has the depth of the wish, and no colour of that depth cancels its tone.")
+                        + " A remover shrinks it and costs little strength; " + laying.times()
                         + (laying.times() == 1 ? " round is" : " rounds are") + " worth it by the model."));
         reasons.add(Reason.weighed(
                 Rule.R34,
@@ -132,7 +143,7 @@ final class StepReasons {
                     case BAND ->
                         new Reason(
                                 Rule.R35,
-                                "The band alone, thin sections, cotton or film on both sides, until it meets its neighbours.");
+                                "A bowl for the dark band alone, in thin sections, kept off its neighbours by cotton or film.");
                     case ROOT ->
                         new Reason(
                                 Rule.R33,
@@ -171,6 +182,18 @@ final class StepReasons {
                 Rule.R38, "The first section: two readings too dark there, and plan B below begins."));
         reasons.add(Reason.wouldChange(Rule.R39, "A wet strand that does not return: stop, rinse, treat."));
         return reasons;
+    }
+
+    /** @param comesTo level of the hair when it is rinsed */
+    Optional<Reason> further(Laying laying, double comesTo) {
+        return laying.bands().stream()
+                        .flatMap(at -> head.at(at).aim().stream())
+                        .anyMatch(aim -> !aim.direct() && comesTo - aim.level() > LITTLE)
+                ? Optional.of(new Reason(
+                        Rule.R9,
+                        "Lifted further than the wish shows, and toned back: as the toner fades no dark warmth comes"
+                                + " through."))
+                : Optional.empty();
     }
 
     private double weakest(Laying laying, Working work) {

@@ -205,7 +205,7 @@ final class Working {
     }
 
     private LiftBowl lift(Laying laying) {
-        List<Reason> why = reasons.lift(laying, this);
+        List<Reason> why = new ArrayList<>(reasons.lift(laying, this));
         for (int i = 0; i < laying.times(); i++) {
             laying.bands()
                     .forEach(at -> simulation.lay(laying.lightening(head.at(at).place()), List.of(at)));
@@ -218,6 +218,7 @@ final class Working {
                 .mapToDouble(at -> hair(at).level())
                 .average()
                 .orElseThrow();
+        reasons.further(laying, goal).ifPresent(why::add);
         return new LiftBowl(
                 nextName(),
                 laying,

@@ -105,4 +105,30 @@ class OffToneTest {
         assertThat(grown.stream().map(at -> plan.answer(at).decision()).distinct())
                 .hasSize(1);
     }
+
+    private static List<String> why(Plan plan, Rule rule) {
+        return plan.steps().stream()
+                .flatMap(step -> step.reasons().stream())
+                .filter(reason -> reason.rule() == rule)
+                .map(Reason::sentence)
+                .toList();
+    }
+
+    /** A reason that is not so is worse than none: what lies at the depth of the wish is not called darker. */
+    @Test
+    void theRemoversReasonIsTrue() {
+        Plan same = plan(new Wish(5, Tone.NATURAL), natural(2, 5), dyed(2, 30, 5, Tone.RED));
+        assertThat(why(same, Rule.R30)).anyMatch(words -> words.contains("has the depth of the wish"));
+        Plan lighter = plan(new Wish(7, Tone.NATURAL), natural(2, 7), dyed(2, 30, 4, Tone.RED));
+        assertThat(why(lighter, Rule.R30)).anyMatch(words -> words.contains("darker than the wish"));
+    }
+
+    /** R9: pearl wants a lighter canvas than it shows; a gold lies on what is lifted just so far. */
+    @Test
+    void liftedFurtherThanShownSaysWhy() {
+        Plan pearl = plan(new Wish(9, Tone.PEARL), natural(30, 6));
+        assertThat(why(pearl, Rule.R9)).anyMatch(words -> words.startsWith("Lifted further than the wish shows"));
+        Plan gold = plan(new Wish(8, Tone.GOLD), natural(30, 5));
+        assertThat(why(gold, Rule.R9)).isEmpty();
+    }
 }
