@@ -259,20 +259,21 @@ final class TakingOut {
         }
     }
 
-    /** Old colour, and what it is to become. */
-    private record Wrong(Band band, Aim aim) {}
+    /** Old colour as it was read, and what it is to become. */
+    private record OldColour(Band band, Aim aim) {}
 
     private void remove(Map<BandRef, Aim> aims) {
         List<BandRef> due = new ArrayList<>();
         // Hair that was read alike is reckoned once.
-        Map<Wrong, Boolean> known = new HashMap<>();
+        Map<OldColour, Boolean> known = new HashMap<>();
         aims.forEach((at, aim) -> {
             boolean dark = tooDark(at, aim) && !lifting.onlyToned(at, aim.leastCanvas());
             if (Lifting.oxidative(work.hair(at)) > Lifting.DYE_SEEN
                     && !failed(at)
                     && (dark
                             || known.computeIfAbsent(
-                                    new Wrong(head.band(at), aim), same -> lifting.offTone(at, work.hair(at), aim)))) {
+                                    new OldColour(head.band(at), aim),
+                                    same -> lifting.offTone(at, work.hair(at), aim)))) {
                 due.add(at);
             }
         });
@@ -292,7 +293,8 @@ final class TakingOut {
                 HairState next = here.after(RemoverRound.USUAL);
                 worth |= here.level() < aim.leastCanvas() && next.level() - here.level() >= WORTH_A_ROUND;
                 worth = worth
-                        || known.computeIfAbsent(new Wrong(head.band(at), aim), same -> lifting.offTone(at, here, aim));
+                        || known.computeIfAbsent(
+                                new OldColour(head.band(at), aim), same -> lifting.offTone(at, here, aim));
                 hair.put(at, next);
             }
             if (!worth) {

@@ -5,6 +5,9 @@ import mischung.sequence.Lay.Unit;
 
 /** One product that goes on in one stage, from one bowl or from none. */
 sealed interface Applied permits Lay, LiftLay {
+    /** A bowl is laid well before its life ends: by this share of it. */
+    double WELL_BEFORE = 0.7;
+
     /** Its name; empty where nothing is mixed. */
     String bowl();
 

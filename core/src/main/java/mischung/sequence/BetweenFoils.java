@@ -15,9 +15,6 @@ import mischung.wish.WorkedHead;
  * with the foils, and rinsed with them.
  */
 final class BetweenFoils {
-    /** A bowl is laid well before its life ends. */
-    private static final double WELL_BEFORE = 0.7;
-
     /** What was laid of one product in one zone. */
     private record Laid(Lay lay, Lay.Unit unit, int piece) {}
 
@@ -88,7 +85,7 @@ final class BetweenFoils {
             return;
         }
         Map<Lay.Unit, Integer> minutes = lay.minutes(units);
-        int fresh = (int) Math.ceil(takes(lay, group) / (WELL_BEFORE * lay.bowlLife()));
+        int fresh = (int) Math.ceil(takes(lay, group) / (Applied.WELL_BEFORE * lay.bowlLife()));
         int most = Math.max(1, lay.mostBatches() / groups.size());
         for (List<Lay.Unit> batch : Lay.parted(
                 units, unit -> minutes.getOrDefault(unit, 1), Math.min(units.size(), Math.min(fresh, most)))) {

@@ -21,9 +21,6 @@ import mischung.wish.WorkedHead;
  * passes over each as given, everything begun as soon as hands, bowl and hair allow.
  */
 final class LiftAttempt {
-    /** A bowl is laid well before its life ends. */
-    private static final double WELL_BEFORE = 0.7;
-
     private static final double AT_MOST = 0.8;
 
     /** Of a ramp; smaller ones are mixed only where the bowl's life asks for them. */
@@ -169,7 +166,7 @@ final class LiftAttempt {
     }
 
     private int batches(LiftLay lay, double laying, double grams) {
-        int fresh = (int) Math.ceil(laying / terms.hands() / (WELL_BEFORE * lay.bowlLife()));
+        int fresh = (int) Math.ceil(laying / terms.hands() / (Applied.WELL_BEFORE * lay.bowlLife()));
         int bowls = (int) Math.ceil(grams / MOST_BATCH_GRAMS);
         boolean ramped = !lay.root() && laying / terms.hands() >= RAMPED_FROM_MINUTES;
         int ramp = ramped ? Math.min(MOST_BATCHES, (int) (grams / RAMPED_BATCH_GRAMS)) : 1;

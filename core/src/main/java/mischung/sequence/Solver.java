@@ -185,7 +185,8 @@ final class Solver {
             solver.branch(0, 0, 0, 0);
             bound = Math.min(bound, solver.bound);
             left -= solver.nodes;
-            whole &= !solver.stopped;
+            // Where nothing may wait that would have to, there may be a shorter order.
+            whole &= !solver.stopped && (mayWait || Arrays.stream(solver.waits).allMatch(wait -> wait == FAR));
             if (solver.bestStart.length == pieces.size()) {
                 best = Optional.of(solver);
                 least = solver.bestMinutes;

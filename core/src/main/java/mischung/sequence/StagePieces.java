@@ -15,9 +15,6 @@ import mischung.wish.WorkedHead;
 
 /** Puts the pieces of a stage together for one way of grouping its sections. */
 final class StagePieces {
-    /** A bowl is laid well before its life ends. */
-    private static final double WELL_BEFORE = 0.7;
-
     private static final int SHORTEST_RINSE = 3;
 
     private final Stage.Job job;
@@ -130,7 +127,7 @@ final class StagePieces {
         /** @param begins after the first laying of the group; none for the first itself */
         Map<Lay.Unit, Integer> from(Optional<Lag> begins) {
             double all = minutes.values().stream().mapToInt(m -> m).sum();
-            int fresh = lay.mixed() ? (int) Math.ceil(all / terms.hands() / (WELL_BEFORE * lay.bowlLife())) : 1;
+            int fresh = lay.mixed() ? (int) Math.ceil(all / terms.hands() / (Applied.WELL_BEFORE * lay.bowlLife())) : 1;
             int most = Math.max(1, lay.mostBatches() / groups.size());
             Lay.parted(here, unit -> minutes.getOrDefault(unit, 0), Math.min(Math.min(here.size(), fresh), most))
                     .forEach(units -> batch(units, begins));
