@@ -3,6 +3,7 @@ package mischung.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
+import mischung.doubt.Calibration;
 import mischung.doubt.LevelRange;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
@@ -13,6 +14,7 @@ import mischung.hair.Tone;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.school.Method;
 import mischung.school.School;
 import mischung.wish.Limits;
 import mischung.wish.Wish;
@@ -121,5 +123,20 @@ class FindingsTest {
         assertThat(LevelScale.count(1)).isEqualTo("1 level");
         assertThat(LevelScale.count(3.5)).isEqualTo("3.5 levels");
         assertThat(LevelScale.figure(2.04)).isEqualTo("2");
+    }
+
+    /** R64: what grows in between two visits is counted with; in one visit nothing does. */
+    @Test
+    void regrowthBetweenVisitsIsCountedWith() {
+        Desk desk = new Desk(
+                Heads.of(List.of(new Band(0, 30, BandKind.NATURAL, 3, Tone.NATURAL, Porosity.NORMAL, 0))),
+                new Wish(9, Tone.BEIGE),
+                DEMO,
+                Calibration.none(),
+                3);
+        Strategy usual = Strategy.of("usual", Method.USUAL);
+        assertThat(warnings(Planner.plan(desk, usual.inVisits(2))))
+                .anyMatch(words -> words.startsWith("Between the visits 1.1 to 1.7 cm grow in, at natural 3"));
+        assertThat(warnings(Planner.plan(desk, usual))).noneMatch(words -> words.contains("grow in"));
     }
 }
