@@ -13,6 +13,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mischung.hair.ZonePlace;
+import mischung.sequence.StageId;
 import mischung.sequence.Task;
 
 /**
@@ -57,7 +58,7 @@ record Forward(List<Task> tasks, List<String> late) {
         private final Map<String, Integer> ends = new HashMap<>();
 
         /** By how much every stage begins later than planned. */
-        private final Map<String, Integer> begun = new HashMap<>();
+        private final Map<StageId, Integer> begun = new HashMap<>();
 
         Forwarding(Job job, List<Task> tasks, int hands) {
             this.job = job;
@@ -91,10 +92,8 @@ record Forward(List<Task> tasks, List<String> late) {
         }
 
         private Task clock(Task task) {
-            List<Task> lays = planned.stream()
-                    .map(Slot::task)
-                    .filter(lay -> task.putOnBy(lay) && lay.endMinute() <= task.startMinute())
-                    .toList();
+            List<Task> lays =
+                    planned.stream().map(Slot::task).filter(task::putOnBy).toList();
             boolean open = lays.stream()
                     .map(lay -> job.state(lay.key()))
                     .anyMatch(state -> state == Job.State.WAITING || state == Job.State.NOW);
@@ -201,18 +200,12 @@ record Forward(List<Task> tasks, List<String> late) {
             return running.window().map(Task.Window::earliest).orElse(running.endMinute());
         }
 
-        /** Visit and stage, with which keys begin. */
-        private static String stage(Task task) {
-            int blank = task.key().indexOf(' ');
-            return blank < 0 ? task.key() : task.key().substring(0, blank);
-        }
-
         /** A task with what it is compared by, worked out once. */
-        private record Slot(Task task, String stage, Set<ZonePlace> zones) {
+        private record Slot(Task task, StageId stage, Set<ZonePlace> zones) {
             static Slot of(Task task) {
                 Set<ZonePlace> zones = EnumSet.noneOf(ZonePlace.class);
                 zones.addAll(task.zones());
-                return new Slot(task, Forwarding.stage(task), zones);
+                return new Slot(task, task.id().stage(), zones);
             }
 
             boolean shares(Slot other) {
@@ -233,7 +226,7 @@ record Forward(List<Task> tasks, List<String> late) {
                 all.stream()
                         .filter(task -> task.kind() == Task.Kind.RINSE
                                 && job.state(task.key()) == Job.State.WAITING
-                                && stage(task).equals(stage(clock))
+                                && task.beside(clock)
                                 && task.startMinute() >= clock.startMinute()
                                 && task.zones().containsAll(clock.zones()))
                         .mapToInt(Task::startMinute)

@@ -114,8 +114,8 @@ public final class Job {
                 .filter(clock -> clock.task().key().equals(key))
                 .findFirst()
                 .ifPresent(own -> running.stream()
-                        .filter(clock -> clock.zone() == own.zone()
-                                && clock.task().step() == own.task().step())
+                        .filter(clock ->
+                                clock.zone() == own.zone() && clock.task().beside(own.task()))
                         .forEach(clock -> rinsed.add(clock.task().key())));
         rinsed.add(key);
     }
@@ -365,9 +365,7 @@ public final class Job {
         }
         Instant last = null;
         for (Task task : tasks) {
-            // Its clock was planned from the end of its last laying.
-            boolean its = work.putOnBy(task) && task.endMinute() <= work.startMinute();
-            if (its) {
+            if (work.putOnBy(task)) {
                 Instant done = finished.get(task.key());
                 if (done == null && !skipped.contains(task.key())) {
                     return Optional.empty();
@@ -381,7 +379,7 @@ public final class Job {
     /** Whether a rinse that the plan has after it, on this zone, was done since. */
     private boolean rinsedOff(Task work, Instant since) {
         for (Task task : tasks) {
-            boolean ends = task.step() == work.step()
+            boolean ends = task.beside(work)
                     && task.startMinute() >= work.window().orElseThrow().earliest()
                     && (task.kind() == Task.Kind.RINSE
                             || task.kind() == Task.Kind.APPLY

@@ -9,8 +9,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 import mischung.change.Application;
 import mischung.change.Change;
 import mischung.change.Course;
@@ -42,7 +40,6 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
     /** A reader's on the same strand, blotted; from memory. */
     private static final double BY_READER = 0.25;
 
-    private static final Pattern PASS = Pattern.compile(" (\\d) WORK$");
     private static final double HALF_A_LEVEL = 0.5;
     private static final double WORTH_CARRYING = 0.25;
     private static final double WORTH_WARMTH = 0.05;
@@ -97,7 +94,7 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
     /** As it was before the laying its clock belongs to: after the earlier ones, each for as long as it really worked. */
     private Canvas before(Task work, Laid laid) {
         Canvas canvas = Laid.before(plan, work.step(), laid.heaviest()).hair().canvas();
-        for (int pass = 1; pass < pass(work); pass++) {
+        for (int pass = 1; pass < work.id().pass(); pass++) {
             canvas = earlier(work, pass)
                     .map(one -> change(one, laid).until(one.minutes()))
                     .orElse(laid.once())
@@ -109,26 +106,20 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
     private Optional<Task> earlier(Task work, int pass) {
         return job.tasks().stream()
                 .filter(one -> one.kind() == Task.Kind.WORK
-                        && one.step() == work.step()
+                        && one.beside(work)
                         && one.bowls().equals(work.bowls())
                         && one.zones().equals(work.zones())
-                        && pass(one) == pass)
+                        && one.id().pass() == pass)
                 .findFirst();
     }
 
     /** How often its bowl is laid on this hair before it is rinsed. */
     private int layings(Task work) {
-        int pass = pass(work);
+        int pass = work.id().pass();
         while (earlier(work, pass + 1).isPresent()) {
             pass++;
         }
         return pass;
-    }
-
-    /** Which laying of several its clock belongs to: the last figure of its key. */
-    private static int pass(Task work) {
-        Matcher figure = PASS.matcher(work.key());
-        return figure.find() ? Integer.parseInt(figure.group(1)) : 1;
     }
 
     /** With the developer of the batch it was laid from, where the bowl is ramped (R42); as long as it can work. */
@@ -185,7 +176,7 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
     /** The planned window, moved by as much as this hair needs more or less than was thought. */
     private Task.Window window(Task task, Laid laid, Factors factors) {
         Task.Window was = task.window().orElseThrow();
-        if (laid.lifts() && pass(task) < layings(task)) {
+        if (laid.lifts() && task.id().pass() < layings(task)) {
             // It is laid fresh before it has come anywhere.
             return was;
         }

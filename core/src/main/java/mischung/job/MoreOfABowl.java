@@ -9,7 +9,9 @@ import mischung.RefusedInput;
 import mischung.hair.ZonePlace;
 import mischung.plan.Plan;
 import mischung.sequence.Batch;
+import mischung.sequence.StageId;
 import mischung.sequence.Task;
+import mischung.sequence.TaskId;
 
 /** A bowl does not reach: one batch more of it. */
 final class MoreOfABowl {
@@ -31,7 +33,11 @@ final class MoreOfABowl {
                 .orElseThrow();
         double whole = grams(of.bowl());
         double share = of.grams() / whole;
-        String key = "more " + of.bowl() + (last.number() + 1);
+        StageId stage = job.tasks().stream()
+                .filter(task -> task.step() == last.step() && task.bowls().contains(of.bowl()))
+                .map(task -> task.id().stage())
+                .findFirst()
+                .orElseThrow(() -> new RefusedInput("bowl", of.bowl(), "Nothing of it is laid in this job."));
         int minutes = (int) Math.ceil(place.durations().of("mixing"));
         List<ZonePlace> zones = job.tasks().stream()
                 .filter(task -> task.kind() == Task.Kind.APPLY
@@ -52,9 +58,8 @@ final class MoreOfABowl {
             tasks.add(waits ? task.at(moved) : task);
         }
         tasks.add(new Task(
-                key,
+                new TaskId(stage, "MORE " + of.bowl() + " " + (last.number() + 1), 0),
                 Task.Kind.MIX,
-                1,
                 last.step(),
                 "Mix more of bowl " + of.bowl(),
                 String.format(Locale.ROOT, "%.0f g, just as before", of.grams()),

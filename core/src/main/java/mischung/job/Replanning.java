@@ -185,14 +185,13 @@ final class Replanning {
                 .filter(task -> task.visit() == 1 && task.step() >= done)
                 .toList();
         int first = later.stream().mapToInt(Task::startMinute).min().orElse(0);
-        String prefix = "r" + (1 + replans()) + ".";
-        later.forEach(
-                task -> all.add(task.named(prefix + task.key(), task.step()).at(task.startMinute() - first + now)));
+        int next = 1 + replans();
+        later.forEach(task -> all.add(task.in(next).at(task.startMinute() - first + now)));
         return all;
     }
 
-    private long replans() {
-        return job.counting().stream()
+    private int replans() {
+        return (int) job.counting().stream()
                 .filter(entry -> entry.event() instanceof Event.Replanned again && again.accepted())
                 .count();
     }

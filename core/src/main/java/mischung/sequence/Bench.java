@@ -33,32 +33,43 @@ final class Bench {
     /** What is mixed at one time: its mixing, what is laid of it, and how long it is good. */
     record Mixed(Applied lay, int number, int mix, List<Integer> laid, List<Lay.Unit> units) {}
 
-    private final String prefix;
+    private final StageId stage;
     private final Map<String, Integer> pins;
     private final int clock;
     final List<Piece> pieces = new ArrayList<>();
+    final List<TaskId> ids = new ArrayList<>();
     final List<Shown> shown = new ArrayList<>();
     final List<Clock> clocks = new ArrayList<>();
     final List<Mixed> batches = new ArrayList<>();
 
     /**
-     * @param prefix of its keys, unlike that of any other stage
      * @param clock minute of the visit at which it begins
      * @param pins minutes of the visit before which a piece must not begin
      */
-    Bench(String prefix, int clock, Map<String, Integer> pins) {
-        this.prefix = prefix;
+    Bench(StageId stage, int clock, Map<String, Integer> pins) {
+        this.stage = stage;
         this.clock = clock;
         this.pins = pins;
     }
 
-    int add(String key, Shown what, int minutes, Piece.Use use, int person, List<Piece.Lag> lags) {
-        String whole = prefix + " " + key;
+    int add(String name, Shown what, int minutes, Piece.Use use, int person, List<Piece.Lag> lags) {
+        return add(name, 0, what, minutes, use, person, lags);
+    }
+
+    /** @param pass which laying into the same hair it is */
+    int add(String name, int pass, Shown what, int minutes, Piece.Use use, int person, List<Piece.Lag> lags) {
+        TaskId id = new TaskId(stage, name, pass);
+        ids.add(id);
         int release =
-                Optional.ofNullable(pins.get(whole)).map(pin -> pin - clock).orElse(0);
-        pieces.add(new Piece(whole, minutes, use, person, Math.max(0, release), what.kind() == Task.Kind.CHECK, lags));
+                Optional.ofNullable(pins.get(id.text())).map(pin -> pin - clock).orElse(0);
+        pieces.add(
+                new Piece(id.text(), minutes, use, person, Math.max(0, release), what.kind() == Task.Kind.CHECK, lags));
         shown.add(what);
         return pieces.size() - 1;
+    }
+
+    boolean has(String key) {
+        return pieces.stream().anyMatch(piece -> piece.key().equals(key));
     }
 
     int end(Solver.Order order, int piece) {

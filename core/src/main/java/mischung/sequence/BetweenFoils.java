@@ -101,7 +101,8 @@ final class BetweenFoils {
                 hands.inTurn(lags);
                 lags.add(new Lag(mix, true, 0, Math.max(0, lay.bowlLife() - takes)));
                 int piece = hands.lay(
-                        "APPLY " + lay.what() + " " + place(unit) + " 1.1 1",
+                        "APPLY " + lay.what() + " " + place(unit) + " 1.1",
+                        1,
                         new Shown(
                                 Task.Kind.APPLY,
                                 "Lay " + lay.what(),

@@ -55,8 +55,9 @@ final class Hands {
         }
     }
 
-    int lay(String key, Shown what, int minutes, List<Lag> lags, int earliest) {
-        laid = put(key, what, minutes, Use.ON_HEAD, 0, lags, earliest);
+    /** @param pass which laying into the same hair it is */
+    int lay(String name, int pass, Shown what, int minutes, List<Lag> lags, int earliest) {
+        laid = put(bench.add(name, pass, what, minutes, Use.ON_HEAD, 0, lags), Use.ON_HEAD, 0, lags, earliest);
         return laid;
     }
 
@@ -92,8 +93,11 @@ final class Hands {
         return numbers.getOrDefault(bowl, 0);
     }
 
-    int put(String key, Shown what, int minutes, Use use, int who, List<Lag> lags, int earliest) {
-        int piece = bench.add(key, what, minutes, use, who, lags);
+    int put(String name, Shown what, int minutes, Use use, int who, List<Lag> lags, int earliest) {
+        return put(bench.add(name, what, minutes, use, who, lags), use, who, lags, earliest);
+    }
+
+    private int put(int piece, Use use, int who, List<Lag> lags, int earliest) {
         if (piece == start.length) {
             start = Arrays.copyOf(start, 2 * piece);
             person = Arrays.copyOf(person, 2 * piece);
@@ -110,7 +114,7 @@ final class Hands {
         int hand = who > 0 ? who : freest(from);
         start[piece] = Math.max(from, free[hand]);
         person[piece] = hand;
-        free[hand] = start[piece] + minutes;
+        free[hand] = end(piece);
         if (use != Use.ASIDE) {
             headEnd = Math.max(headEnd, free[hand]);
         }

@@ -78,7 +78,7 @@ final class LiftAttempt {
         this.groups = groups;
         this.passes = passes;
         this.waited = waited;
-        this.bench = new Bench(job.prefix(), clock, terms.pins());
+        this.bench = new Bench(job.id(), clock, terms.pins());
         this.hands = new Hands(bench, terms);
         this.between = new BetweenFoils(job, head, terms, bench, hands, groups);
         this.longest = (int) durations.of("lightener on the hair") + job.late();
@@ -323,7 +323,8 @@ final class LiftAttempt {
         String what = lays.stream().map(LiftLay::what).collect(Collectors.joining(" and "));
         boolean foiled = !root && lays.stream().anyMatch(lay -> lay.foils() != Foils.NONE);
         return hands.lay(
-                "APPLY " + what + " " + place(unit) + " " + unit.part() + "." + unit.of() + " " + time,
+                "APPLY " + what + " " + place(unit) + " " + unit.part() + "." + unit.of(),
+                time,
                 new Shown(
                         Task.Kind.APPLY,
                         (time > 1 ? "Wipe off, lay fresh " : "Lay ") + what,

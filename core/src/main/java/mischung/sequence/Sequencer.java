@@ -219,7 +219,7 @@ public final class Sequencer {
                         .orElse(0));
         boolean tired = !(what.lays().isEmpty() && what.lifts().isEmpty())
                 && clock - rested + longest >= terms.durations().of("break after");
-        return new Stage.Job(visit + "/" + stages, before, what, tired ? terms.hands() : 0, 0);
+        return new Stage.Job(new StageId(0, visit, stages), before, what, tired ? terms.hands() : 0, 0);
     }
 
     private Optional<Stage.Done> solved(Stage.Job job) {
@@ -234,7 +234,7 @@ public final class Sequencer {
         waiting.clear();
         stages++;
         Stage.Done done = found.orElseGet(() -> overdue(job));
-        if (terms.pins().keySet().stream().anyMatch(key -> of(job, key))) {
+        if (terms.pins().keySet().stream().anyMatch(done.bench()::has)) {
             done = moved(job, done);
         }
         timeline.add(done, visit, Math.min(step, plan.steps().size() - 1), clock);
@@ -247,10 +247,6 @@ public final class Sequencer {
         clock += done.order().minutes();
     }
 
-    private static boolean of(Stage.Job job, String key) {
-        return key.startsWith(job.prefix() + " ");
-    }
-
     /** Too much for these hands: what is on the hair longest stays longer than it should, and that is said. */
     private Stage.Done overdue(Stage.Job job) {
         for (int late = OVERDUE_STEP; late <= NEVER; late *= 2) {
@@ -261,7 +257,7 @@ public final class Sequencer {
                 return done.get();
             }
         }
-        throw new IllegalStateException("No order at all for stage " + job.prefix());
+        throw new IllegalStateException("No order at all for stage " + job.id());
     }
 
     private static String what(Stage.Job job) {
@@ -274,7 +270,7 @@ public final class Sequencer {
     private Stage.Done moved(Stage.Job job, Stage.Done before) {
         Optional<Stage.Done> after = solver(job, terms.pins()).again(before);
         terms.pins().forEach((key, minute) -> {
-            if (of(job, key)) {
+            if (before.bench().has(key)) {
                 after.ifPresentOrElse(
                         done -> Why.notEarlier(done, key, minute - clock)
                                 .ifPresent(why -> unmoved.add(new Sequence.Unmoved(key, why))),

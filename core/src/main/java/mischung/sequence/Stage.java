@@ -50,14 +50,13 @@ final class Stage {
     /**
      * What a stage is to do.
      *
-     * @param prefix of the keys of its tasks
      * @param before one after another, with the head for themselves
      * @param resting how many people take a break
      * @param late minutes past what it should that everything may stay, where nothing else is possible
      */
-    record Job(String prefix, List<Alone> before, Work work, int resting, int late) {
+    record Job(StageId id, List<Alone> before, Work work, int resting, int late) {
         Job longer(int minutes) {
-            return new Job(prefix, before, work.longer(minutes), resting, minutes);
+            return new Job(id, before, work.longer(minutes), resting, minutes);
         }
 
         double minutesOn(List<Lay.Unit> units) {

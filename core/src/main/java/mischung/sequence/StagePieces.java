@@ -37,7 +37,7 @@ final class StagePieces {
         this.durations = terms.durations();
         this.groups = groups;
         this.apart = apart;
-        this.bench = new Bench(job.prefix(), clock, terms.pins());
+        this.bench = new Bench(job.id(), clock, terms.pins());
     }
 
     Bench build() {
@@ -161,7 +161,8 @@ final class StagePieces {
         private int apply(Lay.Unit unit, int takes, List<Lag> lags) {
             String part = unit.of() > 1 ? "Part " + unit.part() + " of " + unit.of() + ". " : "";
             return bench.add(
-                    "APPLY " + lay.what() + " " + place(unit) + " " + unit.part() + "." + unit.of() + " 1",
+                    "APPLY " + lay.what() + " " + place(unit) + " " + unit.part() + "." + unit.of(),
+                    1,
                     new Shown(
                             Task.Kind.APPLY,
                             "Lay " + lay.what(),

@@ -7,8 +7,7 @@ import mischung.hair.ZonePlace;
 /**
  * One thing to do or to wait for.
  *
- * @param key names it as long as the plan is the same: what is moved by hand is named by it
- * @param visit 1 for today
+ * @param id names it as long as the plan is the same
  * @param step index of the plan's step it belongs to; −1 before the first
  * @param startMinute from the beginning of its visit
  * @param person who does it, 1–3; 0 for a clock that runs by itself
@@ -17,9 +16,8 @@ import mischung.hair.ZonePlace;
  * @param window of a clock: when its rinse may begin
  */
 public record Task(
-        String key,
+        TaskId id,
         Kind kind,
-        int visit,
         int step,
         String title,
         String detail,
@@ -50,10 +48,26 @@ public record Task(
         zones = List.copyOf(zones);
     }
 
+    /** By which presses and looks name it. */
+    public String key() {
+        return id.text();
+    }
+
+    /** 1 for today. */
+    public int visit() {
+        return id.stage().visit();
+    }
+
+    /** Whether it is on the head together with another: of the same stage. */
+    public boolean beside(Task other) {
+        return id.stage().equals(other.id.stage());
+    }
+
     /** Whether a laying puts what this clock is for on this hair: of one foil that takes several bowls each has its own clock. */
     public boolean putOnBy(Task laying) {
         return laying.kind == Kind.APPLY
-                && laying.step == step
+                && beside(laying)
+                && laying.id.pass() == id.pass()
                 && laying.zones.equals(zones)
                 && (bowls.isEmpty() ? laying.bowls.isEmpty() : laying.bowls.containsAll(bowls));
     }
@@ -62,9 +76,8 @@ public record Task(
     public Task at(int minute) {
         int by = minute - startMinute;
         return new Task(
-                key,
+                id,
                 kind,
-                visit,
                 step,
                 title,
                 detail,
@@ -78,20 +91,19 @@ public record Task(
 
     /** The same by somebody else. */
     public Task by(int other) {
-        return new Task(key, kind, visit, step, title, detail, startMinute, minutes, other, bowls, zones, window);
+        return new Task(id, kind, step, title, detail, startMinute, minutes, other, bowls, zones, window);
     }
 
-    /** The same under another key, of another step of the plan. */
-    public Task named(String other, int index) {
-        return new Task(other, kind, visit, index, title, detail, startMinute, minutes, person, bowls, zones, window);
+    /** The same, ordered anew by a later plan. */
+    public Task in(int plan) {
+        return new Task(id.in(plan), kind, step, title, detail, startMinute, minutes, person, bowls, zones, window);
     }
 
     /** The same clock with another window; it runs at least to its beginning. */
     public Task with(Window other) {
         return new Task(
-                key,
+                id,
                 kind,
-                visit,
                 step,
                 title,
                 detail,

@@ -48,9 +48,8 @@ final class Timeline {
         for (int i = 0; i < bench.pieces.size(); i++) {
             Bench.Shown shown = bench.shown.get(i);
             tasks.add(new Task(
-                    bench.pieces.get(i).key(),
+                    bench.ids.get(i),
                     shown.kind(),
-                    visit,
                     step,
                     shown.title(),
                     shown.detail(),
@@ -62,7 +61,7 @@ final class Timeline {
                     Optional.empty()));
         }
         addBatches(done, visit, step, clock);
-        addClocks(done, visit, step, clock);
+        addClocks(done, step, clock);
     }
 
     private void addBatches(Stage.Done done, int visit, int step, int clock) {
@@ -93,7 +92,7 @@ final class Timeline {
     }
 
     /** One clock for each zone and product, from when the last of it is laid. */
-    private void addClocks(Stage.Done done, int visit, int step, int clock) {
+    private void addClocks(Stage.Done done, int step, int clock) {
         record Same(String what, int pass, ZonePlace zone, int end) {}
         Map<Same, List<Bench.Clock>> byZone = new LinkedHashMap<>();
         for (Bench.Clock c : done.bench().clocks) {
@@ -107,13 +106,8 @@ final class Timeline {
                     .max()
                     .orElseThrow();
             tasks.add(new Task(
-                    done.bench().pieces.get(clocks.get(0).laid()).key()
-                            + (lay.mixed() ? " " + lay.bowl() : "")
-                            + " "
-                            + same.pass
-                            + " WORK",
+                    clock(done.bench().ids.get(clocks.get(0).laid()), lay),
                     Task.Kind.WORK,
-                    visit,
                     step,
                     Words.capital(lay.what()) + (lay.lifts() ? " lifts" : " works"),
                     "",
@@ -124,6 +118,10 @@ final class Timeline {
                     List.of(same.zone),
                     clocks.get(0).timed() ? Optional.of(window(done, clocks, clock)) : Optional.empty()));
         });
+    }
+
+    private static TaskId clock(TaskId laid, Applied lay) {
+        return new TaskId(laid.stage(), "WORK " + laid.name() + (lay.mixed() ? " " + lay.bowl() : ""), laid.pass());
     }
 
     /** Where a zone is laid in parts: when all of them may be rinsed. */

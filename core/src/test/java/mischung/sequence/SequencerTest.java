@@ -338,8 +338,8 @@ class SequencerTest {
     private static List<Integer> minutesUntil(Task root, Task first, Sequence sequence) {
         List<Task> layings = sequence.tasks().stream()
                 .filter(task -> foils(task, LiftWay.OFF_SCALP)
-                        && task.zones().equals(first.zones())
-                        && task.key().replaceAll(" \\d$", "").equals(first.key().replaceAll(" \\d$", ""))
+                        && task.beside(first)
+                        && task.id().name().equals(first.id().name())
                         && task.endMinute() <= root.startMinute())
                 .toList();
         List<Integer> minutes = new ArrayList<>();
