@@ -94,8 +94,7 @@ public final class Upkeep {
         } else if (permanentAtScalp) {
             all.add(Kind.REGROWTH);
         }
-        stays.forEach(
-                bowl -> all.add(bowl.laying().aim().filter(Upkeep::isFashion).isPresent() ? Kind.FASHION : Kind.GLOSS));
+        stays.forEach(bowl -> all.add(isFashion(bowl.laying().aim()) ? Kind.FASHION : Kind.GLOSS));
         return all;
     }
 

@@ -122,7 +122,7 @@ record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasti
                 add(traits, Trait.VERY_POROUS, bands.stream().anyMatch(Work::unfeltAndVeryPorous));
                 all.add(new Work(
                         traits,
-                        laying.action() == Action.REMOVE ? 0 : laying.volume(),
+                        laying.volume(),
                         bands.stream()
                                 .flatMap(b -> b.detail().stretch().stream())
                                 .toList(),
@@ -138,14 +138,14 @@ record Work(Set<Trait> traits, double volume, List<Elasticity> stretched, Elasti
             return traits;
         }
         traits.add(Trait.PRODUCT);
-        if (laying.action().deposits()) {
+        if (laying instanceof Laying.Deposit deposit) {
             traits.add(Trait.COLOUR);
-            add(traits, Trait.OXIDATIVE, laying.shadeClass() != ShadeClass.DIRECT);
-            add(traits, Trait.COVERAGE, laying.shadeClass() == ShadeClass.COVERAGE);
-        } else if (laying.action().lifts()) {
+            add(traits, Trait.OXIDATIVE, deposit.shadeClass() != ShadeClass.DIRECT);
+            add(traits, Trait.COVERAGE, deposit.shadeClass() == ShadeClass.COVERAGE);
+        } else if (laying instanceof Laying.Lift lift) {
             boolean cleanse = laying.action() == Action.CLEANSE;
             traits.add(Trait.PERSULFATE);
-            make(traits, laying.lightener().orElse(Lightener.PLAIN), laying.volume());
+            make(traits, lift.lightener().orElse(Lightener.PLAIN), lift.volume());
             add(traits, Trait.CLEANSE_MIX, cleanse);
             add(traits, Trait.COLOUR, cleanse);
             add(traits, Trait.OXIDATIVE, cleanse);

@@ -52,8 +52,8 @@ public final class Differences {
                 .map(at -> to.head().place(at).words())
                 .distinct()
                 .collect(Collectors.joining(", "));
-        String how = step.round().layings().stream()
-                .filter(laying -> laying.action().lifts())
+        String how = step.lifts().stream()
+                .map(bowl -> bowl.laying())
                 .map(laying -> String.format(
                         Locale.ROOT,
                         "%s, %s, %s vol, %.0f min",
@@ -69,8 +69,8 @@ public final class Differences {
     private static List<String> bowls(PlanStep was, PlanStep now) {
         List<String> why = new ArrayList<>();
         for (int i = 0; i < Math.min(was.lifts().size(), now.lifts().size()); i++) {
-            Laying before = was.lifts().get(i).laying();
-            Laying after = now.lifts().get(i).laying();
+            Laying.Lift before = was.lifts().get(i).laying();
+            Laying.Lift after = now.lifts().get(i).laying();
             if (!before.lightener().equals(after.lightener())
                     || before.volume() != after.volume()
                     || before.times() != after.times()
@@ -105,7 +105,7 @@ public final class Differences {
         return why;
     }
 
-    private static String lift(Laying laying) {
+    private static String lift(Laying.Lift laying) {
         return String.format(
                 Locale.ROOT,
                 "%s%s vol, %.0f min",

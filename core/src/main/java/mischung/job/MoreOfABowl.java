@@ -68,6 +68,7 @@ final class MoreOfABowl {
                 1,
                 List.of(of.bowl()),
                 zones,
+                List.of(),
                 Optional.empty()));
         List<Batch> batches = new ArrayList<>(job.batches());
         batches.add(new Batch(

@@ -20,7 +20,7 @@ import mischung.product.ShadeClass;
  */
 public record Bowl(
         String name,
-        Laying laying,
+        Laying.Deposit laying,
         BowlPlace place,
         Formula formula,
         Developer developer,
@@ -72,12 +72,12 @@ public record Bowl(
     }
 
     public double aimLevel() {
-        return laying.aim().orElseThrow().level();
+        return laying.aim().level();
     }
 
     /** The colour it aims at, such as "8 copper-gold". */
     public String aimWords() {
-        return laying.aim().orElseThrow().words();
+        return laying.aim().words();
     }
 
     /** The hair it goes on. */

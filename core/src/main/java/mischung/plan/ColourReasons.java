@@ -37,14 +37,14 @@ final class ColourReasons {
     }
 
     List<Reason> of(
-            Laying laying,
+            Laying.Deposit laying,
             Application application,
             BowlPlace place,
             Formula formula,
             Optional<Bowl.Gain> oneMore,
             Working work) {
         List<Reason> reasons = new ArrayList<>();
-        Aim aim = laying.aim().orElseThrow();
+        Aim aim = laying.aim();
         if (laying.action() == Action.FILL) {
             filler(laying, aim, work, reasons);
         } else {
@@ -184,7 +184,7 @@ final class ColourReasons {
         }
     }
 
-    private void shadeClass(Laying laying, List<Reason> reasons) {
+    private void shadeClass(Laying.Deposit laying, List<Reason> reasons) {
         reasons.add(
                 switch (laying.shadeClass()) {
                     case DEMI ->
@@ -222,7 +222,7 @@ final class ColourReasons {
         }
     }
 
-    private void porous(Laying laying, Formula formula, Aim aim, List<Reason> reasons) {
+    private void porous(Laying.Deposit laying, Formula formula, Aim aim, List<Reason> reasons) {
         reasons.add(new Reason(
                 Rule.R19,
                 "Porous hair grabs darker and cooler: the mix averages level "

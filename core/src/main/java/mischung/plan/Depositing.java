@@ -103,7 +103,7 @@ final class Depositing {
      * R47: of what is decided, what may lie between foils while they lift. Two fillers, a filler with its matte layer and what has
      * to be equalised first wait until the foils are out.
      */
-    List<Laying> betweenFoils(Map<BandRef, Decision> decided) {
+    List<Laying.Deposit> betweenFoils(Map<BandRef, Decision> decided) {
         Map<BandRef, Decision> colours = new LinkedHashMap<>();
         List<BandRef> fillers = new ArrayList<>();
         Set<BandRef> thirsty = new HashSet<>(thirsty(decided));
@@ -117,7 +117,7 @@ final class Depositing {
                 fillers.add(at);
             }
         });
-        List<Laying> layings = new ArrayList<>(colours(colours));
+        List<Laying.Deposit> layings = new ArrayList<>(colours(colours));
         Map<BandRef, List<Double>> rungs = new LinkedHashMap<>();
         fillers.forEach(at -> rungs.put(at, rungs(at)));
         layings.addAll(fillers(fillers, rungs, 1));
@@ -138,7 +138,7 @@ final class Depositing {
             List<BandRef> due = filled.stream()
                     .filter(at -> rungs.getOrDefault(at, List.of()).size() >= left)
                     .toList();
-            work.perform(new Round(Action.FILL, fillers(due, rungs, left)));
+            work.perform(new Round(Action.FILL, List.copyOf(fillers(due, rungs, left))));
         }
         if (method.filler() == School.AT_TARGET && !filled.isEmpty()) {
             // R14: the matte layer that cools copper to brown.
@@ -151,8 +151,8 @@ final class Depositing {
     }
 
     /** @param left fillers that are still to come, this one among them */
-    private List<Laying> fillers(List<BandRef> due, Map<BandRef, List<Double>> rungs, int left) {
-        List<Laying> layings = new ArrayList<>();
+    private List<Laying.Deposit> fillers(List<BandRef> due, Map<BandRef, List<Double>> rungs, int left) {
+        List<Laying.Deposit> layings = new ArrayList<>();
         for (boolean porous : new boolean[] {false, true}) {
             List<BandRef> some =
                     due.stream().filter(at -> porosity(at).raised() == porous).toList();
@@ -177,9 +177,9 @@ final class Depositing {
         return layings;
     }
 
-    private Laying filler(List<BandRef> group, double level, boolean porous) {
+    private Laying.Deposit filler(List<BandRef> group, double level, boolean porous) {
         double share = method.filler() == School.ONE_LIGHTER ? ONE_LIGHTER_MINUTES / ShadeClass.DEMI.fullMinutes() : 1;
-        Laying filler = colour(
+        Laying.Deposit filler = colour(
                 Action.FILL,
                 group,
                 new Aim(LevelScale.inHalves(level), fillerTone(aim(group.get(0)).tones())),
@@ -190,7 +190,7 @@ final class Depositing {
     }
 
     /** Of the class, or what the shelf has instead; as its maker wants it mixed, for so much of its full time. */
-    private Laying colour(
+    private Laying.Deposit colour(
             Action action, List<BandRef> bands, Aim aim, ShadeClass of, double volume, double shareOfFullTime) {
         ShadeClass there = desk.range().nearest(of);
         return Laying.colour(action, bands, aim, there, volume, shareOfFullTime * there.fullMinutes())
@@ -228,19 +228,19 @@ final class Depositing {
 
     /** The colour that stays: roots first, porous lengths at half time, one rinse for all (R21). */
     void finish(Map<BandRef, Decision> decided) {
-        List<Laying> layings = colours(decided);
+        List<Laying.Deposit> layings = colours(decided);
         if (layings.isEmpty()) {
             return;
         }
-        Action action = layings.stream().map(Laying::action).distinct().count() == 1
+        Action action = layings.stream().map(Laying.Deposit::action).distinct().count() == 1
                 ? layings.get(0).action()
                 : layings.stream().anyMatch(l -> l.action() == Action.TARGET)
                         ? Action.TARGET
                         : layings.get(layings.size() - 1).action();
-        work.perform(new Round(action, layings));
+        work.perform(new Round(action, List.copyOf(layings)));
     }
 
-    private List<Laying> colours(Map<BandRef, Decision> decided) {
+    private List<Laying.Deposit> colours(Map<BandRef, Decision> decided) {
         List<BandRef> covered = new ArrayList<>();
         List<BandRef> roots = new ArrayList<>();
         List<BandRef> even = new ArrayList<>();
@@ -266,7 +266,7 @@ final class Depositing {
                                                     : porosity(at).raised() ? porous : even)
                     .add(at);
         });
-        List<Laying> layings = new ArrayList<>();
+        List<Laying.Deposit> layings = new ArrayList<>();
         ShadeClass onRoots = desk.wish().grey() == Grey.BLENDED ? ShadeClass.DEMI : ShadeClass.PERMANENT;
         ShadeClass onLengths = method.hold() == Hold.PERMANENT ? ShadeClass.PERMANENT : ShadeClass.DEMI;
         add(layings, covered, BowlPlace.ROOTS, ShadeClass.COVERAGE, 20, 1, filled);
@@ -280,15 +280,15 @@ final class Depositing {
         add(layings, porous, BowlPlace.POROUS, onLengths, 6, late, filled);
         if (desk.wish().design().kind() == Design.Kind.MELT) {
             // R57: light first, dark second.
-            layings.sort(Comparator.comparingDouble(
-                            (Laying l) -> l.aim().orElseThrow().level())
-                    .reversed());
+            layings.sort(
+                    Comparator.comparingDouble((Laying.Deposit l) -> l.aim().level())
+                            .reversed());
         }
         return layings;
     }
 
     private void add(
-            List<Laying> layings,
+            List<Laying.Deposit> layings,
             List<BandRef> some,
             BowlPlace place,
             ShadeClass shadeClass,
@@ -296,12 +296,12 @@ final class Depositing {
             double shareOfFullTime,
             Set<BandRef> filled) {
         byAim(some).forEach((aim, bands) -> {
-            List<Laying> separate = new ArrayList<>();
+            List<Laying.Deposit> separate = new ArrayList<>();
             for (List<BandRef> group : byLeftover(bands).stream()
                     .flatMap(alike ->
                             Grouping.clusters(alike, at -> work.hair(at).level(), SAME_CANVAS).stream())
                     .toList()) {
-                Laying laying = colour(
+                Laying.Deposit laying = colour(
                         action(group, aim, filled, shadeClass),
                         group,
                         aim,
@@ -326,21 +326,21 @@ final class Depositing {
      * grew. Where 20 vol, which lifts a little and opens it, comes clearly nearer it is taken instead; never more, since it
      * touches the scalp. All else is deposit work (R20).
      */
-    private Laying opening(Laying laying) {
-        Aim aim = laying.aim().orElseThrow();
+    private Laying.Deposit opening(Laying.Deposit laying) {
+        Aim aim = laying.aim();
         boolean bright = aim.tone().warm()
                 && laying.bands().stream()
                         .allMatch(at -> Math.abs(aim.level() - work.hair(at).level()) <= LITTLE);
         if (!bright || laying.shadeClass() != ShadeClass.PERMANENT || laying.action() == Action.ROOT_TAP) {
             return laying;
         }
-        Laying stronger = laying.withVolume(gentle(OPENING));
+        Laying.Deposit stronger = laying.withVolume(gentle(OPENING));
         return stronger.volume() > laying.volume() && misfit(stronger) + CLEARLY_NEARER < misfit(laying)
                 ? stronger
                 : laying;
     }
 
-    private double misfit(Laying laying) {
+    private double misfit(Laying.Deposit laying) {
         return desk.best(work.recipes().task(laying, BowlPlace.ROOTS, work::hair))
                 .misfit();
     }

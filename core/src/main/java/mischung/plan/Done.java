@@ -20,7 +20,7 @@ final class Done {
             for (Laying laying : step.round().layings()) {
                 if (laying.bands().contains(at)) {
                     done.add(laying.action());
-                    covered |= laying.action().deposits() && laying.shadeClass() == ShadeClass.COVERAGE;
+                    covered |= laying instanceof Laying.Deposit colour && colour.shadeClass() == ShadeClass.COVERAGE;
                 }
             }
             if (step.bands().contains(at)) {

@@ -86,8 +86,7 @@ final class Findings {
     private static void regrowth(Plan plan, List<Plan.Finding> findings) {
         double weeks = plan.steps().stream()
                 .flatMap(step -> step.treatments().stream())
-                .filter(treatment -> treatment.action() == Action.WAIT)
-                .mapToDouble(treatment -> treatment.laying().weeks())
+                .mapToDouble(Treatment::weeks)
                 .sum();
         Optional<BandRef> root = plan.head().bands().stream()
                 .filter(at -> plan.head().at(at).touchesScalp()

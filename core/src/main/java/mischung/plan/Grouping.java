@@ -54,15 +54,19 @@ final class Grouping {
     }
 
     /** Joins neighbouring groups of one aim while the ideal formula for both together is nearly as good as two. */
-    static List<Laying> shared(
-            List<Laying> separate, BowlPlace place, Recipes recipes, Desk desk, Function<BandRef, HairState> hair) {
-        List<Laying> all = new ArrayList<>();
-        for (Laying laying : separate) {
-            Laying last = all.isEmpty() ? null : all.get(all.size() - 1);
+    static List<Laying.Deposit> shared(
+            List<Laying.Deposit> separate,
+            BowlPlace place,
+            Recipes recipes,
+            Desk desk,
+            Function<BandRef, HairState> hair) {
+        List<Laying.Deposit> all = new ArrayList<>();
+        for (Laying.Deposit laying : separate) {
+            Laying.Deposit last = all.isEmpty() ? null : all.get(all.size() - 1);
             if (last != null && last.aim().equals(laying.aim())) {
                 List<BandRef> both = new ArrayList<>(last.bands());
                 both.addAll(laying.bands());
-                Laying joined = last.on(both);
+                Laying.Deposit joined = last.on(both);
                 double apart = rootMeanSquare(last, laying, place, recipes, desk, hair);
                 if (desk.leastMisfit(recipes.task(joined, place, hair)) <= apart + SHARING_MAY_COST) {
                     all.set(all.size() - 1, joined);
@@ -75,7 +79,12 @@ final class Grouping {
     }
 
     private static double rootMeanSquare(
-            Laying a, Laying b, BowlPlace place, Recipes recipes, Desk desk, Function<BandRef, HairState> hair) {
+            Laying.Deposit a,
+            Laying.Deposit b,
+            BowlPlace place,
+            Recipes recipes,
+            Desk desk,
+            Function<BandRef, HairState> hair) {
         double of = desk.head().mixGrams(a.bands());
         double other = desk.head().mixGrams(b.bands());
         double one = desk.leastMisfit(recipes.task(a, place, hair));
@@ -85,7 +94,7 @@ final class Grouping {
 
     /** What splitting between the lighter and the darker of its bands would gain; empty where all are alike. */
     static Optional<Bowl.Gain> gainOfOneMore(
-            Laying laying, BowlPlace place, Recipes recipes, Desk desk, Function<BandRef, HairState> hair) {
+            Laying.Deposit laying, BowlPlace place, Recipes recipes, Desk desk, Function<BandRef, HairState> hair) {
         List<BandRef> sorted = laying.bands().stream()
                 .sorted(Comparator.comparingDouble(
                         (BandRef at) -> hair.apply(at).level()))

@@ -13,7 +13,7 @@ import mischung.product.Developer;
  */
 public record LiftBowl(
         String name,
-        Laying laying,
+        Laying.Lift laying,
         Developer developer,
         int powderGrams,
         int developerGrams,

@@ -187,7 +187,7 @@ final class Lifting {
 
     private FormulaTask task(Action action, double volume, BandRef at, HairState hair, Aim aim) {
         ShadeClass of = desk.range().nearest(ShadeClass.DEMI);
-        Laying laid = Laying.colour(action, List.of(at), aim, of, volume, of.fullMinutes())
+        Laying.Deposit laid = Laying.colour(action, List.of(at), aim, of, volume, of.fullMinutes())
                 .mixedAs(desk.range().habit(of));
         return work.recipes().task(laid, BowlPlace.LENGTHS, any -> hair);
     }
@@ -288,14 +288,14 @@ final class Lifting {
                 || desk.range().of(ShadeClass.PERMANENT).isEmpty()) {
             return false;
         }
-        Laying colour = byColour(band, List.of(at), aim);
+        Laying.Deposit colour = byColour(band, List.of(at), aim);
         return desk.best(work.recipes().task(colour, BowlPlace.ROOTS, work::hair))
                         .misfit()
                 <= NEAR_BY_COLOUR;
     }
 
     /** Permanent colour that lifts, as strong as the place of the hair allows (R33). */
-    Laying byColour(WorkedBand band, List<BandRef> bands, Aim aim) {
+    Laying.Deposit byColour(WorkedBand band, List<BandRef> bands, Aim aim) {
         return Laying.colour(
                         desk.wish().design().kind() == Design.Kind.MELT ? Action.MELT : Action.TARGET,
                         bands,
@@ -460,7 +460,7 @@ final class Lifting {
     }
 
     /** Bands that share way, strength and time go into one bowl. */
-    List<Laying> layings(Map<BandRef, Double> goals) {
+    List<Laying.Lift> layings(Map<BandRef, Double> goals) {
         record Family(LiftWay way, Lightener make, double volume, int times) {}
         Map<Family, NavigableMap<Double, List<BandRef>>> families = new LinkedHashMap<>();
         goals.forEach((at, goal) -> {
@@ -473,7 +473,7 @@ final class Lifting {
                         .add(at);
             }
         });
-        List<Laying> all = new ArrayList<>();
+        List<Laying.Lift> all = new ArrayList<>();
         families.forEach((family, byMinutes) -> together(byMinutes, family.way.foiled() ? ONE_BOWL : 0)
                 .forEach((minutes, bands) -> {
                     Collections.sort(bands);
@@ -488,10 +488,10 @@ final class Lifting {
                             .by(family.make));
                 }));
         // Bowls are lettered by their ways: bands, lengths, roots, what is light.
-        all.sort(Comparator.comparingInt((Laying l) -> order(l.way()))
+        all.sort(Comparator.comparingInt((Laying.Lift l) -> order(l.way()))
                 .thenComparingDouble(Laying::volume)
-                .thenComparingInt(Laying::times)
-                .thenComparingDouble(Laying::minutes)
+                .thenComparingInt(Laying.Lift::times)
+                .thenComparingDouble(Laying.Lift::minutes)
                 .thenComparing(l -> l.lightener().orElse(Lightener.PLAIN).code()));
         return all;
     }

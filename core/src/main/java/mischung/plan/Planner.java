@@ -246,11 +246,11 @@ public final class Planner {
      *
      * @param lifts what lies in the foils
      */
-    private List<Laying> between(List<Laying> lifts, Map<BandRef, Aim> aims) {
+    private List<Laying.Deposit> between(List<Laying.Lift> lifts, Map<BandRef, Aim> aims) {
         Set<BandRef> lifted = new HashSet<>();
         Set<Integer> open = new HashSet<>();
         Set<Integer> closed = new HashSet<>();
-        for (Laying lift : lifts) {
+        for (Laying.Lift lift : lifts) {
             lifted.addAll(lift.bands());
             boolean pieces = lift.way().foiled()
                     && lift.bands().stream().allMatch(at -> head.at(at).weave() == Weave.PIECES);
@@ -274,7 +274,7 @@ public final class Planner {
             }
         });
         Depositing depositing = new Depositing(desk, method, work, taking, beside);
-        List<Laying> layings = depositing.betweenFoils(decided);
+        List<Laying.Deposit> layings = depositing.betweenFoils(decided);
         for (Laying laying : layings) {
             laying.bands().forEach(at -> {
                 answers.merge(at, Objects.requireNonNull(why.get(at)), BandAnswer::then);

@@ -55,7 +55,7 @@ final class Recipes {
     }
 
     /** In the model's terms: what a maker's own ratio and time give is what its shades were made to show. */
-    Application application(Laying laying) {
+    Application application(Laying.Deposit laying) {
         ShadeClass of = laying.shadeClass();
         ProductRange.Habit own = desk.range().habit(of);
         double ratio = (1 + laying.ratio()) * (1 + of.developerPerColour()) / (1 + own.ratio()) - 1;
@@ -70,8 +70,8 @@ final class Recipes {
         return application.laid(Setting.OPEN.at(place));
     }
 
-    FormulaTask task(Laying laying, BowlPlace place, Function<BandRef, HairState> hair) {
-        Aim aim = laying.aim().orElseThrow();
+    FormulaTask task(Laying.Deposit laying, BowlPlace place, Function<BandRef, HairState> hair) {
+        Aim aim = laying.aim();
         double level = aim.level();
         Application application = application(laying);
         List<FormulaTask.Spot> spots = laying.bands().stream()
@@ -129,8 +129,8 @@ final class Recipes {
     }
 
     /** R19: porous hair takes ash too dark and too cold; a brown on it is made without, unless it is wished. */
-    private static List<Shade> onHair(List<Shade> all, Laying laying, BowlPlace place) {
-        Aim aim = laying.aim().orElseThrow();
+    private static List<Shade> onHair(List<Shade> all, Laying.Deposit laying, BowlPlace place) {
+        Aim aim = laying.aim();
         boolean brown = laying.action() == Action.TARGET || laying.action() == Action.MELT;
         if (place != BowlPlace.POROUS || !brown || aim.tones().any(Tone::ashen)) {
             return all;
@@ -158,7 +158,7 @@ final class Recipes {
         return out.isEmpty() ? Optional.empty() : Optional.of(desk.best(task.with(out)));
     }
 
-    private List<FormulaTask.ToneShare> shares(Laying laying, Aim aim) {
+    private List<FormulaTask.ToneShare> shares(Laying.Deposit laying, Aim aim) {
         return switch (laying.action()) {
             case FILL ->
                 FillerShares.of(

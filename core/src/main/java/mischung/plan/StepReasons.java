@@ -24,6 +24,12 @@ final class StepReasons {
     }
 
     List<Reason> treatment(Laying laying, Working work) {
+        if (laying instanceof Laying.Wait wait) {
+            return List.of(new Reason(
+                    Rule.R24,
+                    "Half the way today and the rest in " + LevelScale.figure(wait.weeks())
+                            + " weeks: gentler, and easier to undo."));
+        }
         return switch (laying.action()) {
             case TRIM ->
                 List.of(new Reason(Rule.WISH, "What is cut off needs no correcting; a trim of so much is allowed."));
@@ -42,13 +48,8 @@ final class StepReasons {
                         Reason.wouldChange(
                                 Rule.R39,
                                 "A wet strand that stretches without return: rinse, treat, and no more lift today."));
-            case WAIT ->
-                List.of(new Reason(
-                        Rule.R24,
-                        "Half the way today and the rest in " + LevelScale.figure(laying.weeks())
-                                + " weeks: gentler, and easier to undo."));
             case DRY -> List.of(new Reason(Rule.R51, "Damp hair dilutes what comes next."));
-            case CLEANSE, LIGHTEN, PRE_TONE, FILL, NEUTRALISE, TARGET, MELT, ROOT_TAP, TONER, GLOSS -> List.of();
+            case WAIT, CLEANSE, LIGHTEN, PRE_TONE, FILL, NEUTRALISE, TARGET, MELT, ROOT_TAP, TONER, GLOSS -> List.of();
         };
     }
 
@@ -120,7 +121,7 @@ final class StepReasons {
         return String.join(", ", all);
     }
 
-    List<Reason> lift(Laying laying, Working work) {
+    List<Reason> lift(Laying.Lift laying, Working work) {
         List<Reason> reasons = new ArrayList<>();
         String wished = laying.bands().stream()
                 .flatMap(at -> head.at(at).aim().stream())

@@ -88,7 +88,7 @@ final class TakingOut {
     }
 
     /** R9: permanent colour as strong as it may be where it goes: at the scalp and off it in bowls of their own. */
-    List<Laying> liftingColours(List<BandRef> some, Map<BandRef, Aim> aims) {
+    List<Laying.Deposit> liftingColours(List<BandRef> some, Map<BandRef, Aim> aims) {
         Map<Aim, Map<Boolean, List<BandRef>>> alike = new LinkedHashMap<>();
         for (BandRef at : some) {
             Aim aim = aims.get(at);
@@ -98,7 +98,7 @@ final class TakingOut {
                         .add(at);
             }
         }
-        List<Laying> layings = new ArrayList<>();
+        List<Laying.Deposit> layings = new ArrayList<>();
         alike.forEach((aim, byPlace) ->
                 byPlace.values().forEach(bands -> layings.add(lifting.byColour(head.at(bands.get(0)), bands, aim))));
         return layings;
@@ -158,7 +158,7 @@ final class TakingOut {
      * @param aims what every band that is due shall come to
      * @param between colour that goes between such layings of lightener while they work (R47)
      */
-    void perform(Map<BandRef, Aim> aims, Function<List<Laying>, List<Laying>> between) {
+    void perform(Map<BandRef, Aim> aims, Function<List<Laying.Lift>, List<Laying.Deposit>> between) {
         wash(aims);
         boolean removerFirst = !strategy.cleanse() && method.takeOut() == TakeOut.REMOVER_FIRST;
         if (removerFirst && work.visit() == 1 && !begun) {
@@ -195,7 +195,7 @@ final class TakingOut {
         if (strategy.preTone() && !begun) {
             preTone(goals.keySet());
         }
-        List<Laying> layings = lifting.layings(goals);
+        List<Laying.Lift> layings = lifting.layings(goals);
         if (!layings.isEmpty()) {
             // R46: one stage; what is dark is laid with all the rest of its section, as strong as it needs.
             List<Laying> together = new ArrayList<>(layings);
@@ -307,7 +307,7 @@ final class TakingOut {
                     Action.REMOVE,
                     List.of(
                             Laying.usual(Action.CLARIFY, due),
-                            Laying.usual(Action.REMOVE, due).times(rounds))));
+                            Laying.treat(Action.REMOVE, due, RemoverRound.USUAL.minutes(), rounds))));
             removed.addAll(due);
         }
     }

@@ -21,6 +21,11 @@ public record Treatment(Laying laying, int grams, List<Reason> reasons) {
         return laying.bands();
     }
 
+    /** Until the next visit; 0 for all that is not waiting. */
+    public double weeks() {
+        return laying instanceof Laying.Wait wait ? wait.weeks() : 0;
+    }
+
     public double minutes() {
         return laying.minutes() * laying.times();
     }

@@ -134,16 +134,16 @@ final class Working {
         for (Laying decided : round.layings()) {
             Laying laying =
                     decided.on(decided.bands().stream().filter(at -> !isCut(at)).toList());
-            if (laying.bands().isEmpty() && laying.action() != Action.WAIT) {
+            if (laying.bands().isEmpty() && !(laying instanceof Laying.Wait)) {
                 continue;
             }
             Laying mixed = laying;
-            if (laying.action().deposits()) {
-                Bowl bowl = colour(laying);
+            if (laying instanceof Laying.Deposit deposit) {
+                Bowl bowl = colour(deposit);
                 colours.add(round.action().lifts() ? bowl.because(BETWEEN) : bowl);
-                mixed = laying.with(bowl.formula().mix());
-            } else if (laying.action().lifts()) {
-                lifts.add(lift(laying));
+                mixed = deposit.with(bowl.formula().mix());
+            } else if (laying instanceof Laying.Lift lift) {
+                lifts.add(lift(lift));
             } else {
                 treatments.add(treat(laying));
             }
@@ -171,6 +171,12 @@ final class Working {
 
     private Treatment treat(Laying laying) {
         List<BandRef> bands = laying.bands();
+        if (laying instanceof Laying.Wait wait) {
+            simulation.pass(Washing.times(wait.weeks() * desk.washesPerWeek()));
+            visit++;
+            clarified.clear();
+            return new Treatment(laying, 0, reasons.treatment(laying, this));
+        }
         switch (laying.action()) {
             case TRIM -> simulation.cutOff(bands);
             case CLARIFY -> {
@@ -186,14 +192,9 @@ final class Working {
                             List.of(at)));
                 }
             }
-            case WAIT -> {
-                simulation.pass(Washing.times(laying.weeks() * desk.washesPerWeek()));
-                visit++;
-                clarified.clear();
-            }
             case DRY -> {}
-            case CLEANSE, LIGHTEN, PRE_TONE, FILL, NEUTRALISE, TARGET, MELT, ROOT_TAP, TONER, GLOSS ->
-                throw new IllegalArgumentException(laying.action() + " is mixed in a bowl");
+            case WAIT, CLEANSE, LIGHTEN, PRE_TONE, FILL, NEUTRALISE, TARGET, MELT, ROOT_TAP, TONER, GLOSS ->
+                throw new IllegalArgumentException(laying.action() + " is not done by a treatment");
         }
         double need = switch (laying.action()) {
             case EQUALISE, TREATMENT -> head.treatmentGrams(bands);
@@ -204,7 +205,7 @@ final class Working {
                 laying, (int) Math.ceil(need * (1 + HairAmount.reserve())), reasons.treatment(laying, this));
     }
 
-    private LiftBowl lift(Laying laying) {
+    private LiftBowl lift(Laying.Lift laying) {
         List<Reason> why = new ArrayList<>(reasons.lift(laying, this));
         for (int i = 0; i < laying.times(); i++) {
             laying.bands()
@@ -230,7 +231,7 @@ final class Working {
     }
 
     /** Fresh bowls its sections ask for, however little lies in each: a full head of foils takes four of them. */
-    private int batches(Laying laying) {
+    private int batches(Laying.Lift laying) {
         double share = laying.bands().stream()
                 .map(BandRef::zone)
                 .distinct()
@@ -257,7 +258,7 @@ final class Working {
         return hair(at).canvas().fibre().nearestPorosity().raised();
     }
 
-    private Bowl colour(Laying laying) {
+    private Bowl colour(Laying.Deposit laying) {
         BowlPlace place = place(laying.bands());
         FormulaTask task = recipes.task(laying, place, this::hair);
         Formula formula = laying.mix().map(mix -> FormulaSearch.of(task, mix)).orElseGet(() -> desk.best(task));

@@ -142,8 +142,7 @@ public record Promise(
                     case EQUALISE -> "Porous hair gets a treatment so that colour takes evenly.";
                     case TREATMENT -> "A strengthening treatment after the lightening.";
                     case WAIT ->
-                        "Then you go home for about "
-                                + LevelScale.figure(t.laying().weeks()) + " weeks and wear it so.";
+                        "Then you go home for about " + LevelScale.figure(t.weeks()) + " weeks and wear it so.";
                     default -> "";
                 };
                 if (!words.isEmpty()) {

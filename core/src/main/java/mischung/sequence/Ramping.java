@@ -29,7 +29,7 @@ final class Ramping {
 
     private record Asked(double volume, List<Integer> minutes) {}
 
-    private final Laying laying;
+    private final Laying.Lift laying;
     private final Place place;
     private final Reached start;
     private final double goal;
@@ -48,7 +48,7 @@ final class Ramping {
      * @param place of the hair it goes on
      * @param canvas what that hair is before the first laying
      */
-    Ramping(Laying laying, Place place, Canvas canvas) {
+    Ramping(Laying.Lift laying, Place place, Canvas canvas) {
         this.laying = laying;
         this.place = place;
         this.start = Reached.of(canvas);

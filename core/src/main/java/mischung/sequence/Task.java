@@ -13,6 +13,7 @@ import mischung.hair.ZonePlace;
  * @param person who does it, 1–3; 0 for a clock that runs by itself
  * @param bowls names of the bowls it uses
  * @param zones where, in the order they are worked
+ * @param laidBy of a clock: the layings it runs from, when the last of them is done
  * @param window of a clock: when its rinse may begin
  */
 public record Task(
@@ -26,6 +27,7 @@ public record Task(
         int person,
         List<String> bowls,
         List<ZonePlace> zones,
+        List<TaskId> laidBy,
         Optional<Window> window) {
     /** What the hands or the clock do. */
     public enum Kind {
@@ -46,6 +48,7 @@ public record Task(
     public Task {
         bowls = List.copyOf(bowls);
         zones = List.copyOf(zones);
+        laidBy = List.copyOf(laidBy);
     }
 
     /** By which presses and looks name it. */
@@ -63,13 +66,9 @@ public record Task(
         return id.stage().equals(other.id.stage());
     }
 
-    /** Whether a laying puts what this clock is for on this hair: of one foil that takes several bowls each has its own clock. */
+    /** Whether a laying puts what this clock is for on the hair. */
     public boolean putOnBy(Task laying) {
-        return laying.kind == Kind.APPLY
-                && beside(laying)
-                && laying.id.pass() == id.pass()
-                && laying.zones.equals(zones)
-                && (bowls.isEmpty() ? laying.bowls.isEmpty() : laying.bowls.containsAll(bowls));
+        return laidBy.contains(laying.id);
     }
 
     /** The same at another minute; its window moves along. */
@@ -86,17 +85,30 @@ public record Task(
                 person,
                 bowls,
                 zones,
+                laidBy,
                 window.map(w -> new Window(w.earliest() + by, w.latest() + by)));
     }
 
     /** The same by somebody else. */
     public Task by(int other) {
-        return new Task(id, kind, step, title, detail, startMinute, minutes, other, bowls, zones, window);
+        return new Task(id, kind, step, title, detail, startMinute, minutes, other, bowls, zones, laidBy, window);
     }
 
     /** The same, ordered anew by a later plan. */
     public Task in(int plan) {
-        return new Task(id.in(plan), kind, step, title, detail, startMinute, minutes, person, bowls, zones, window);
+        return new Task(
+                id.in(plan),
+                kind,
+                step,
+                title,
+                detail,
+                startMinute,
+                minutes,
+                person,
+                bowls,
+                zones,
+                laidBy.stream().map(laying -> laying.in(plan)).toList(),
+                window);
     }
 
     /** The same clock with another window; it runs at least to its beginning. */
@@ -112,6 +124,7 @@ public record Task(
                 person,
                 bowls,
                 zones,
+                laidBy,
                 Optional.of(other));
     }
 

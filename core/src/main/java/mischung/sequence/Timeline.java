@@ -58,6 +58,7 @@ final class Timeline {
                     done.order().person(i),
                     shown.bowls(),
                     shown.zones(),
+                    List.of(),
                     Optional.empty()));
         }
         addBatches(done, visit, step, clock);
@@ -116,6 +117,10 @@ final class Timeline {
                     0,
                     lay.mixed() ? List.of(lay.bowl()) : List.of(),
                     List.of(same.zone),
+                    clocks.stream()
+                            .map(c -> done.bench().ids.get(c.laid()))
+                            .distinct()
+                            .toList(),
                     clocks.get(0).timed() ? Optional.of(window(done, clocks, clock)) : Optional.empty()));
         });
     }

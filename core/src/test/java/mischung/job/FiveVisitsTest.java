@@ -67,7 +67,7 @@ class FiveVisitsTest {
                 layings.add(step.bowls().stream()
                         .filter(bowl -> bowl.laying().equals(laying))
                         .findFirst()
-                        .map(bowl -> laying.with(bowl.formula().mix()))
+                        .<Laying>map(bowl -> bowl.laying().with(bowl.formula().mix()))
                         .orElse(laying));
             }
             rounds.add(new Round(step.kind(), layings));

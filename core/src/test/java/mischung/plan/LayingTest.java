@@ -23,20 +23,16 @@ class LayingTest {
     private static final Aim AIM = new Aim(7, Tone.GOLD);
 
     private static Laying made(Action action, double volume, double minutes, double ratio, int times, double weeks) {
-        return new Laying(
-                action,
-                HERE,
-                LiftWay.OFF_SCALP,
-                volume,
-                minutes,
-                ratio,
-                times,
-                Optional.empty(),
-                Optional.of(AIM),
-                ShadeClass.DEMI,
-                Wetness.DRY,
-                Optional.empty(),
-                weeks);
+        if (action == Action.WAIT) {
+            return new Laying.Wait(weeks);
+        }
+        if (action.deposits()) {
+            return new Laying.Deposit(
+                    action, HERE, AIM, ShadeClass.DEMI, volume, ratio, minutes, Wetness.DRY, Optional.empty());
+        }
+        return action.lifts()
+                ? Laying.lift(action, HERE, LiftWay.OFF_SCALP, volume, minutes, ratio, times)
+                : Laying.treat(action, HERE, minutes, times);
     }
 
     @ParameterizedTest
@@ -82,17 +78,35 @@ class LayingTest {
         Laying usual = Laying.usual(action, HERE, AIM);
         assertThat(usual.action()).isEqualTo(action);
         assertThat(usual.bands()).isEqualTo(action == Action.WAIT ? List.of() : HERE);
-        assertThat(usual.aim().isPresent()).isEqualTo(action.deposits());
-        assertThat(usual.weeks() > 0).isEqualTo(action == Action.WAIT);
-        if (action.deposits()) {
+        assertThat(usual instanceof Laying.Deposit).isEqualTo(action.deposits());
+        assertThat(usual instanceof Laying.Lift).isEqualTo(action.lifts());
+        assertThat(usual instanceof Laying.Wait wait && wait.weeks() > 0).isEqualTo(action == Action.WAIT);
+        if (usual instanceof Laying.Deposit deposit) {
             assertThat(usual.volume()).as("R20: deposit only").isLessThanOrEqualTo(10);
-            assertThat(usual.ratio()).isEqualTo(usual.shadeClass().developerPerColour());
+            assertThat(deposit.ratio()).isEqualTo(deposit.shadeClass().developerPerColour());
+            if (action == Action.FILL) {
+                assertThat(deposit.aim().level()).as("R13: two levels above").isEqualTo(9);
+            }
         }
-        if (action == Action.FILL) {
-            assertThat(usual.aim().orElseThrow().level())
-                    .as("R13: two levels above")
-                    .isEqualTo(9);
+    }
+
+    /** Of one kind only: a cut has no lightener, a deposit is no treatment. */
+    @ParameterizedTest
+    @EnumSource
+    void everyActionIsOfOneKind(Action action) {
+        int kinds = 0;
+        for (Runnable kind : List.<Runnable>of(
+                () -> Laying.colour(action, HERE, AIM, ShadeClass.DEMI, 6, 10),
+                () -> Laying.lift(action, HERE, LiftWay.BAND, 20, 30, 2, 1),
+                () -> Laying.treat(action, HERE, 10, 1))) {
+            try {
+                kind.run();
+                kinds++;
+            } catch (RefusedInput another) {
+                assertThat(another.field()).isEqualTo("action");
+            }
         }
+        assertThat(kinds).isEqualTo(action == Action.WAIT ? 0 : 1);
     }
 
     @Test
@@ -107,15 +121,20 @@ class LayingTest {
 
     @Test
     void changingOneThingLeavesTheRest() {
-        Laying laying = Laying.lift(Action.LIGHTEN, HERE, LiftWay.BAND, 20, 30, 2, 1);
-        Laying other = laying.withMinutes(15).times(2).onHair(Wetness.DAMP).on(List.of(new BandRef(1, 1)));
+        Laying.Lift laying = Laying.lift(Action.LIGHTEN, HERE, LiftWay.BAND, 20, 30, 2, 1);
+        Laying.Lift other = laying.withMinutes(15).repeated(2).on(List.of(new BandRef(1, 1)));
         assertThat(other)
                 .usingRecursiveComparison()
-                .ignoringFields("minutes", "times", "wetness", "bands")
+                .ignoringFields("minutes", "times", "bands")
                 .isEqualTo(laying);
         assertThat(other.minutes()).isEqualTo(15);
         assertThat(other.times()).isEqualTo(2);
-        assertThat(other.wetness()).isEqualTo(Wetness.DAMP);
         assertThat(other.bands()).containsExactly(new BandRef(1, 1));
+        Laying.Deposit colour = Laying.colour(Action.TONER, HERE, AIM, ShadeClass.DEMI, 6, 10);
+        assertThat(colour.onHair(Wetness.DAMP)
+                        .withMinutes(5)
+                        .onHair(Wetness.DRY)
+                        .withMinutes(10))
+                .isEqualTo(colour);
     }
 }

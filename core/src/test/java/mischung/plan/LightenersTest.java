@@ -97,7 +97,7 @@ class LightenersTest {
         assertThat(cooled.fibre()).isEqualTo(plain.fibre());
     }
 
-    private static Stream<Laying> lightened(double wished, Band... bands) {
+    private static Stream<Laying.Lift> lightened(double wished, Band... bands) {
         Desk desk = new Desk(
                 Heads.of(List.of(bands)), new Wish(wished, Tone.BEIGE), ProductRange.demo(), Calibration.none(), 3);
         return Planner.plan(desk, Strategy.of("as usual", Method.USUAL)).steps().stream()
@@ -111,13 +111,13 @@ class LightenersTest {
 
     @Test
     void thePlanTakesWhatSuits() {
-        List<Laying> all = lightened(
+        List<Laying.Lift> all = lightened(
                         9.5,
                         band(0, 3, BandKind.NATURAL, 6, Tone.NATURAL),
                         band(3, 30, BandKind.NATURAL, 6, Tone.NATURAL))
                 .toList();
         assertThat(all).isNotEmpty();
-        for (Laying laying : all) {
+        for (Laying.Lift laying : all) {
             boolean root = laying.bands().stream().anyMatch(at -> at.band() == 0);
             assertThat(laying.lightener()).contains(root ? CREAM : POWDER);
             assertThat(laying.ratio())
@@ -129,13 +129,13 @@ class LightenersTest {
     @Test
     void lightHairGetsTheMildestThatGetsThere() {
         Band root = band(0, 3, BandKind.NATURAL, 10, Tone.NATURAL);
-        List<Laying> near = lightened(8.5, root, band(3, 30, BandKind.LIGHTENED, 7.5, Tone.AS_LIFTED))
+        List<Laying.Lift> near = lightened(8.5, root, band(3, 30, BandKind.LIGHTENED, 7.5, Tone.AS_LIFTED))
                 .toList();
         assertThat(near).isNotEmpty().allSatisfy(laying -> {
             assertThat(laying.lightener()).contains(MILD);
             assertThat(laying.volume()).isLessThanOrEqualTo(MILD.mostVolume());
         });
-        List<Laying> far = lightened(9.5, root, band(3, 30, BandKind.LIGHTENED, 8, Tone.AS_LIFTED))
+        List<Laying.Lift> far = lightened(9.5, root, band(3, 30, BandKind.LIGHTENED, 8, Tone.AS_LIFTED))
                 .toList();
         assertThat(far)
                 .isNotEmpty()

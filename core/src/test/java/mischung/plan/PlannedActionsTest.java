@@ -174,7 +174,7 @@ class PlannedActionsTest {
         assertThat(layings(plan, Action.LIGHTEN))
                 .filteredOn(laying -> laying.bands().contains(ENDS))
                 .isNotEmpty()
-                .allSatisfy(laying -> assertThat(laying.way()).isEqualTo(LiftWay.SPOT));
+                .allSatisfy(laying -> assertThat(((Laying.Lift) laying).way()).isEqualTo(LiftWay.SPOT));
     }
 
     /** R53: brassy hair at 8 and lighter. */
@@ -213,7 +213,7 @@ class PlannedActionsTest {
         assertThat(lastOfFirst.outcome(ROOT).look().level()).isCloseTo(7.5, within(1.0));
         assertThat(plan.end(ROOT).look().level()).isCloseTo(5, within(0.8));
         assertThat(layings(plan, Action.WAIT))
-                .allSatisfy(wait -> assertThat(wait.weeks()).isBetween(4.0, 8.0));
+                .allSatisfy(wait -> assertThat(((Laying.Wait) wait).weeks()).isBetween(4.0, 8.0));
     }
 
     /** R39: what failed the wet stretch is cut where a trim is allowed, and left alone where not. */
@@ -238,7 +238,9 @@ class PlannedActionsTest {
     @Test
     void lightenerIsAsStrongAsTheHairAllows() {
         Plan virgin = plan(Heads.of(List.of(natural(0, 30, 5))), new Wish(9, Tone.GOLD), usual());
-        List<Laying> lifts = layings(virgin, Action.LIGHTEN);
+        List<Laying.Lift> lifts = layings(virgin, Action.LIGHTEN).stream()
+                .map(Laying.Lift.class::cast)
+                .toList();
         assertThat(lifts)
                 .filteredOn(laying -> laying.way() == LiftWay.ROOT)
                 .isNotEmpty()
@@ -352,8 +354,8 @@ class PlannedActionsTest {
     void ownRoundsAreAnsweredBandByBand(Action action, Decision decision) {
         Desk desk = desk(Heads.of(List.of(box(0, 20, 5, 2), box(20, 30, 4, 2))), new Wish(7, Tone.GOLD));
         Laying one = Laying.usual(action, List.of(ROOT), new Aim(7, Tone.GOLD));
-        if (action == Action.GLOSS) {
-            one = one.with(mischung.product.Mix.of(Shade.derived(mischung.product.ShadeClass.GLOSS, 7, Tone.GOLD)));
+        if (action == Action.GLOSS && one instanceof Laying.Deposit gloss) {
+            one = gloss.with(mischung.product.Mix.of(Shade.derived(mischung.product.ShadeClass.GLOSS, 7, Tone.GOLD)));
         }
         Plan plan = Planner.byHand(desk, Method.USUAL, List.of(Round.of(one)));
         assertThat(plan.answer(ROOT).decision()).isEqualTo(decision);

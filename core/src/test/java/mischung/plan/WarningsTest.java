@@ -51,7 +51,7 @@ class WarningsTest {
         return new Band(from, to, BandKind.LIGHTENED, level, Tone.AS_LIFTED, porosity, 0);
     }
 
-    private static Laying demi(Action action, Aim aim, BandRef... on) {
+    private static Laying.Deposit demi(Action action, Aim aim, BandRef... on) {
         return Laying.colour(action, List.of(on), aim, ShadeClass.DEMI, 10, 20);
     }
 
@@ -145,7 +145,7 @@ class WarningsTest {
     /** R22, R37. */
     @Test
     void darkHairTurnsOrangeOnItsWay() {
-        Laying lift = Laying.usual(Action.LIGHTEN, List.of(ONE)).withMinutes(45).times(2);
+        Laying lift = Laying.lift(Action.LIGHTEN, List.of(ONE), LiftWay.OFF_SCALP, 20, 45, 2, 2);
         Wish pale = new Wish(9, Tone.BEIGE);
         Band black = new Band(0, 30, BandKind.NATURAL, 2, Tone.NATURAL, Porosity.NORMAL, 0);
         Band fair = new Band(0, 30, BandKind.NATURAL, 7, Tone.NATURAL, Porosity.NORMAL, 0);
@@ -184,7 +184,7 @@ class WarningsTest {
     void directBlueStays() {
         Wish wish = new Wish(9, Tone.NATURAL);
         List<Band> blue = List.of(new Band(0, 30, BandKind.DIRECT, 8, Tone.BLUE, Porosity.HIGH, 0));
-        assertThat(faults(wish, blue, Laying.of(Action.REMOVE, List.of(ONE), 25, 1)))
+        assertThat(faults(wish, blue, Laying.treat(Action.REMOVE, List.of(ONE), 25, 1)))
                 .contains(Fault.BLUE_STAYS);
         assertThat(faults(wish, blue, Laying.lift(Action.LIGHTEN, List.of(ONE), LiftWay.OFF_SCALP, 20, 20, 2, 1)))
                 .contains(Fault.BLUE_STAYS);

@@ -122,31 +122,31 @@ class DecideTest {
         assertThat(decide(head, wish, method)).as("the same input").isEqualTo(decision);
     }
 
-    private static double mostOfColour(Plan plan, Laying laying) {
+    private static double mostOfColour(Plan plan, Laying.Deposit laying) {
         if (laying.shadeClass() == ShadeClass.COVERAGE) {
             return 20;
         }
         if (laying.shadeClass() != ShadeClass.PERMANENT) {
             return 10;
         }
-        double level = laying.aim().orElseThrow().level();
+        double level = laying.aim().level();
         boolean lifts = laying.bands().stream()
                 .allMatch(at -> plan.head().band(at).kind() == BandKind.NATURAL
                         && level > plan.head().band(at).level());
         boolean scalp =
                 laying.bands().stream().anyMatch(at -> plan.head().at(at).touchesScalp());
-        return lifts && !scalp ? 30 : lifts || laying.aim().orElseThrow().tone().warm() ? 20 : 10;
+        return lifts && !scalp ? 30 : lifts || laying.aim().tone().warm() ? 20 : 10;
     }
 
     private static void hardRules(Plan plan, Wish wish) {
         for (PlanStep step : plan.steps()) {
             for (Laying laying : step.round().layings()) {
                 double volume = laying.volume();
-                if (laying.action().deposits()) {
+                if (laying instanceof Laying.Deposit deposit) {
                     assertThat(volume)
                             .as(
                                     "R20, R55, and R9 for colour that lifts hair as it grew, no more than 20 vol at the scalp")
-                            .isLessThanOrEqualTo(mostOfColour(plan, laying));
+                            .isLessThanOrEqualTo(mostOfColour(plan, deposit));
                 }
                 if (laying.action() == Action.FILL) {
                     assertThat(laying.bands())
@@ -161,11 +161,11 @@ class DecideTest {
                 if (laying.action() == Action.REMOVE) {
                     assertThat(laying.times()).as("R30").isLessThanOrEqualTo(3);
                 }
-                if (laying.action() == Action.LIGHTEN || laying.action() == Action.CLEANSE) {
+                if (laying instanceof Laying.Lift lift) {
                     assertThat(wish.limits().lightener())
                             .as("no lightener was allowed")
                             .isTrue();
-                    if (laying.way() == LiftWay.ROOT) {
+                    if (lift.way() == LiftWay.ROOT) {
                         assertThat(volume).as("no 30 or 40 vol at the scalp").isLessThanOrEqualTo(20);
                     }
                     assertThat(laying.minutes()).as("R36").isLessThanOrEqualTo(60);

@@ -12,6 +12,7 @@ import mischung.plan.Action;
 import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.Laying;
+import mischung.plan.LiftWay;
 import mischung.plan.Plan;
 import mischung.plan.Planner;
 import mischung.plan.Round;
@@ -54,10 +55,7 @@ class FallbacksTest {
         Band weak = new Band(0, 25, BandKind.LIGHTENED, 7, Tone.COPPER, Porosity.VERY_HIGH, 0);
         Desk desk =
                 new Desk(Heads.of(List.of(weak)), new Wish(10.5, Tone.ASH), ProductRange.demo(), Calibration.none(), 3);
-        Laying hard = Laying.usual(
-                        Action.LIGHTEN, desk.head().bands(), desk.wish().main())
-                .withMinutes(50)
-                .times(2);
+        Laying hard = Laying.lift(Action.LIGHTEN, desk.head().bands(), LiftWay.OFF_SCALP, 20, 50, 2, 2);
         Plan own = Planner.byHand(desk, Method.USUAL, List.of(new Round(Action.LIGHTEN, List.of(hard))));
         assertThat(Fallbacks.of(desk, own).get(0).then())
                 .contains("Go no further", "cost the hair its strength", "R24");

@@ -45,6 +45,7 @@ import mischung.plan.Planner;
 import mischung.plan.Round;
 import mischung.product.Developer;
 import mischung.product.ProductRange;
+import mischung.product.ShadeClass;
 import mischung.school.Method;
 import mischung.school.Pull;
 import mischung.sequence.Durations;
@@ -190,21 +191,11 @@ class ScalpTest {
             }
             Action action =
                     List.of(Action.LIGHTEN, Action.CLEANSE, Action.TARGET).get(random.nextInt(3));
-            Laying usual = Laying.usual(action, bands, new Aim(6, Tone.NATURAL));
-            Laying laying = new Laying(
-                    action,
-                    bands,
-                    of(random, LiftWay.values()),
-                    random.nextInt(41),
-                    20,
-                    usual.ratio(),
-                    1,
-                    usual.lightener(),
-                    usual.aim(),
-                    usual.shadeClass(),
-                    usual.wetness(),
-                    usual.mix(),
-                    0);
+            LiftWay way = of(random, LiftWay.values());
+            int volume = random.nextInt(41);
+            Laying laying = action.lifts()
+                    ? Laying.lift(action, bands, way, volume, 20, action == Action.CLEANSE ? 1.5 : 2, 1)
+                    : Laying.colour(action, bands, new Aim(6, Tone.NATURAL), ShadeClass.DEMI, volume, 20);
             Plan plan = Planner.byHand(desk, Method.USUAL, List.of(new Round(laying.action(), List.of(laying))));
             PlanStep step = plan.steps().get(0);
             assertThat(blocked(plan, step)).as("%s on %s", laying, head).isEqualTo(dangerous(plan, laying));
@@ -216,7 +207,7 @@ class ScalpTest {
                 assertThat(done)
                         .isNotEmpty()
                         .allSatisfy(change -> assertThat(placeOf(change))
-                                .as("%s at %s", laying.way(), plan.head().name(at))
+                                .as("%s at %s", laying, plan.head().name(at))
                                 .isEqualTo(place));
             }
         }
@@ -238,21 +229,7 @@ class ScalpTest {
         for (double volume : new double[] {5, 7, 20, 25}) {
             Desk desk = new Desk(head, new Wish(9, Tone.BEIGE), strong, Calibration.none(), 3);
             List<BandRef> bands = desk.head().bands();
-            Laying usual = Laying.usual(Action.LIGHTEN, bands, new Aim(6, Tone.NATURAL));
-            Laying laying = new Laying(
-                    Action.LIGHTEN,
-                    bands,
-                    LiftWay.OFF_SCALP,
-                    volume,
-                    20,
-                    2,
-                    1,
-                    Optional.empty(),
-                    Optional.empty(),
-                    usual.shadeClass(),
-                    usual.wetness(),
-                    Optional.empty(),
-                    0);
+            Laying laying = Laying.lift(Action.LIGHTEN, bands, LiftWay.OFF_SCALP, volume, 20, 2, 1);
             Plan plan = Planner.byHand(desk, Method.USUAL, List.of(new Round(laying.action(), List.of(laying))));
             assertThat(plan.steps().get(0).lifts().get(0).developer().volume()).isEqualTo(volume);
             assertThat(blocked(plan, plan.steps().get(0))).isEqualTo(volume > MOST);

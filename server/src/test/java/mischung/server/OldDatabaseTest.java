@@ -17,6 +17,7 @@ import java.util.zip.GZIPInputStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.MissingNode;
 
 /**
@@ -29,11 +30,7 @@ class OldDatabaseTest {
 
     @Test
     void aJobBegunBeforeRunsToItsEnd() throws IOException, SQLException {
-        try (InputStream kept =
-                        Objects.requireNonNull(OldDatabaseTest.class.getResourceAsStream("/database-before-v6.db.gz"));
-                InputStream file = new GZIPInputStream(kept)) {
-            Files.copy(file, data.resolve(DataFolder.FILE));
-        }
+        unpack("/database-before-v6.db.gz");
         try (Started app = new Started(data, false, List.of("--mischung.start=2026-11-28T18:40:00Z"))) {
             JsonNode job = app.get("/api/cases/1/job").json();
             assertThat(job.path("stage").asString()).isEqualTo("RUNNING");
@@ -57,27 +54,106 @@ class OldDatabaseTest {
                             + !job.path("recheck").path(0).path("thinking").asBoolean() + "}");
             assertThat(left.status()).as(left.text()).isEqualTo(200);
             job = left.json();
-            int presses = 0;
-            for (JsonNode open = open(job); !open.isMissingNode() && presses < 100; open = open(job)) {
-                Started.Answer pressed = app.post(
-                        "/api/cases/1/job/presses",
-                        "{\"hand\":\"Ada\",\"told\":\"FINISHED\",\"key\":\""
-                                + open.path("key").asString() + "\"}");
-                assertThat(pressed.status()).as(pressed.text()).isEqualTo(200);
-                job = pressed.json();
-                presses++;
-            }
-            assertThat(presses).isGreaterThan(10);
-            Started.Answer ended =
-                    app.post("/api/cases/1/job/presses", "{\"hand\":\"Ada\",\"told\":\"ENDED\",\"key\":\"\"}");
-            assertThat(ended.json().path("stage").asString()).isEqualTo("ENDED");
-            assertThat(app.get("/api/cases/1/look-back").json().path("bands")).isNotEmpty();
+            assertThat(toItsEnd(app, 1, job)).isGreaterThan(10);
             assertThat(widthsOfInstants())
                     .as("compared as text, so all of one width")
                     .isEqualTo("27");
             assertThat(app.newCase("Nach Der Umstellung").json().path("id").asInt())
                     .isGreaterThan(5);
         }
+    }
+
+    /**
+     * Entries of form 1, before tasks were named by a value and layings were of kinds of their own: a head of foils half refreshed,
+     * a look, a bowl that ran short and a second pair of hands, each said yes to. What it then showed is kept beside it.
+     */
+    @Test
+    void aHeadOfFoilsKeptInTheFirstFormGoesOnWhereItStood() throws IOException {
+        unpack("/database-form-1.db.gz");
+        JsonNode then;
+        try (InputStream kept =
+                Objects.requireNonNull(OldDatabaseTest.class.getResourceAsStream("/database-form-1.json"))) {
+            then = JsonMapper.shared().readTree(kept);
+        }
+        try (Started app = new Started(data, false, List.of("--mischung.start=2026-11-30T08:10:00Z"))) {
+            JsonNode job = app.get("/api/cases/5/job").json();
+            assertThat(job.path("entries")).hasSize(37);
+            assertThat(job.path("clocks").valueStream().map(OldDatabaseTest::clock))
+                    .containsExactlyElementsOf(then.path("clocks")
+                            .valueStream()
+                            .map(OldDatabaseTest::clock)
+                            .toList());
+            assertThat(job.path("tasks")
+                            .valueStream()
+                            .filter(task -> task.path("state").asString().equals("WAITING"))
+                            .map(task -> task.path("title").asString() + " "
+                                    + String.join(
+                                            ",",
+                                            task.path("zones")
+                                                    .valueStream()
+                                                    .map(zone -> zone.asString())
+                                                    .toList())))
+                    .containsExactlyElementsOf(then.path("waiting")
+                            .valueStream()
+                            .map(one -> one.asString())
+                            .toList());
+            assertThat(app.get("/api/cases/5/mix")
+                            .json()
+                            .path("cards")
+                            .valueStream()
+                            .map(OldDatabaseTest::card))
+                    .containsExactlyElementsOf(then.path("cards")
+                            .valueStream()
+                            .map(one -> one.asString())
+                            .toList());
+            assertThat(toItsEnd(app, 5, job)).isEqualTo(48);
+        }
+    }
+
+    private static String clock(JsonNode clock) {
+        return clock.path("place").asString() + " " + clock.path("title").asString() + " from "
+                + clock.path("since").asString() + ", "
+                + clock.path("earliestMinutes").asInt() + " to "
+                + clock.path("latestMinutes").asInt() + " min, laying "
+                + clock.path("layings").asInt();
+    }
+
+    private static String card(JsonNode card) {
+        StringBuilder all = new StringBuilder(card.path("key").asString()).append(':');
+        card.path("lines")
+                .forEach(line -> all.append(' ')
+                        .append(line.path("code").asString())
+                        .append(' ')
+                        .append(line.path("plannedGrams").asDouble()));
+        return all.toString();
+    }
+
+    private void unpack(String kept) throws IOException {
+        try (InputStream packed = Objects.requireNonNull(OldDatabaseTest.class.getResourceAsStream(kept));
+                InputStream file = new GZIPInputStream(packed)) {
+            Files.copy(file, data.resolve(DataFolder.FILE));
+        }
+    }
+
+    /** @return how many presses it took */
+    private static int toItsEnd(Started app, int id, JsonNode begun) {
+        JsonNode job = begun;
+        int presses = 0;
+        for (JsonNode open = open(job); !open.isMissingNode() && presses < 200; open = open(job)) {
+            Started.Answer pressed = app.post(
+                    "/api/cases/" + id + "/job/presses",
+                    "{\"hand\":\"Ada\",\"told\":\"FINISHED\",\"key\":\""
+                            + open.path("key").asString() + "\"}");
+            assertThat(pressed.status()).as(pressed.text()).isEqualTo(200);
+            job = pressed.json();
+            presses++;
+        }
+        Started.Answer ended =
+                app.post("/api/cases/" + id + "/job/presses", "{\"hand\":\"Ada\",\"told\":\"ENDED\",\"key\":\"\"}");
+        assertThat(ended.json().path("stage").asString()).isEqualTo("ENDED");
+        assertThat(app.get("/api/cases/" + id + "/look-back").json().path("bands"))
+                .isNotEmpty();
+        return presses;
     }
 
     private String widthsOfInstants() throws SQLException {

@@ -1,11 +1,14 @@
 package mischung.server.api;
 
 import com.fasterxml.jackson.annotation.JsonAutoDetect;
+import com.fasterxml.jackson.annotation.JsonSubTypes;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.stream.Collectors;
 import mischung.job.Entry;
 import mischung.job.Event;
+import mischung.plan.Laying;
 import mischung.server.store.JobStore;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
@@ -40,17 +43,29 @@ class JobFormat {
             })
             .collect(Collectors.toMap(Class::getSimpleName, kind -> kind.asSubclass(Event.class)));
 
+    /** Which of the kinds of laying it is; their names are kept, not their classes'. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "kind")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Laying.Deposit.class, name = "DEPOSIT"),
+        @JsonSubTypes.Type(value = Laying.Lift.class, name = "LIFT"),
+        @JsonSubTypes.Type(value = Laying.Treat.class, name = "TREAT"),
+        @JsonSubTypes.Type(value = Laying.Wait.class, name = "WAIT")
+    })
+    private interface LayingOfAKind {}
+
     private final JsonMapper json;
 
     JobFormat(JsonMapper json) {
         // What a value says of itself, such as a shade that it is clear, is not kept: it follows from what is.
         this.json = json.rebuild()
                 .changeDefaultVisibility(all -> all.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
+                .addMixIn(Laying.class, LayingOfAKind.class)
                 .build();
     }
 
     String written(Event event) {
-        return json.writeValueAsString(event);
+        ObjectNode entry = json.valueToTree(event);
+        return json.writeValueAsString(entry.put(JobForms.FORM, JobForms.NEWEST));
     }
 
     Entry entry(JobStore.Line line) {
@@ -62,32 +77,7 @@ class JobFormat {
     }
 
     private Event event(String body, Class<? extends Event> kind) {
-        if (kind != Event.Begun.class && kind != Event.Replanned.class) {
-            return json.readValue(body, kind);
-        }
         JsonNode tree = json.readTree(body);
-        if (tree instanceof ObjectNode entry) {
-            if (!entry.has("basis")) {
-                entry.putNull("basis");
-            }
-            if (kind == Event.Replanned.class && !entry.has("answers")) {
-                entry.put("answers", 0);
-            }
-            // Before the learned factor and what had been seen were kept with it.
-            if (entry.get("basis") instanceof ObjectNode basis && !basis.has("done")) {
-                basis.putNull("useFactor");
-                basis.put("done", 0);
-                basis.putArray("seen");
-                basis.putArray("weak");
-            }
-            FormerForms.ofEntry(entry);
-            // Before there was a violet dye.
-            for (JsonNode dyes : entry.findValues("dyes")) {
-                if (dyes instanceof ObjectNode amounts && !amounts.has("violet")) {
-                    amounts.put("violet", 0);
-                }
-            }
-        }
-        return json.treeToValue(tree, kind);
+        return json.treeToValue(tree instanceof ObjectNode entry ? JobForms.newest(entry) : tree, kind);
     }
 }

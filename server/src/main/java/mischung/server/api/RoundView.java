@@ -7,7 +7,6 @@ import java.util.Optional;
 import mischung.RefusedInput;
 import mischung.change.Wetness;
 import mischung.hair.BandRef;
-import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
 import mischung.plan.Action;
 import mischung.plan.Laying;
@@ -15,7 +14,6 @@ import mischung.plan.LiftWay;
 import mischung.plan.Round;
 import mischung.product.Mix;
 import mischung.product.ShadeClass;
-import mischung.wish.Aim;
 import mischung.wish.Weave;
 import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
@@ -23,6 +21,9 @@ import mischung.wish.WorkedHead;
 /** A round of a route as it is kept and edited: what was decided, without what follows from it. */
 public record RoundView(Action action, List<LayingView> layings) {
     private static final int MOST_ROUNDS = 60;
+
+    /** Shown where nothing is mixed. */
+    private static final double NO_RATIO = 1;
 
     /** A stretch of hair by its place, so that it is found again when lines move. */
     public record PieceView(
@@ -36,7 +37,7 @@ public record RoundView(Action action, List<LayingView> layings) {
             @Schema(example = "demi-gold-8") String shade,
             @Schema(description = "1–6") int parts) {}
 
-    /** One bowl, one treatment, one cut. Fields that an action does not use are kept and not looked at. */
+    /** One bowl, one treatment, one cut. Fields that an action does not use hold what is usual, and are not looked at. */
     public record LayingView(
             Action action,
             List<PieceView> bands,
@@ -65,8 +66,7 @@ public record RoundView(Action action, List<LayingView> layings) {
 
     /** As an action is first thought of, on no hair yet. */
     static LayingView usual(Action action) {
-        Laying l = Laying.usual(action, List.of(), new Aim(6, Tone.NATURAL));
-        return view(l, List.of(), l.aim().orElse(new Aim(6, Tone.NATURAL)));
+        return view(Laying.usual(action, List.of(), Laying.NO_COLOUR), List.of());
     }
 
     static List<RoundView> of(List<Round> rounds, WorkedHead head) {
@@ -78,30 +78,33 @@ public record RoundView(Action action, List<LayingView> layings) {
     }
 
     private static LayingView laying(Laying l, WorkedHead head) {
-        return view(
-                l,
-                l.bands().stream().map(at -> stretch(at, head)).toList(),
-                l.aim().orElse(new Aim(6, Tone.NATURAL)));
+        return view(l, l.bands().stream().map(at -> stretch(at, head)).toList());
     }
 
-    private static LayingView view(Laying l, List<PieceView> bands, Aim aim) {
+    private static LayingView view(Laying l, List<PieceView> bands) {
+        Optional<Laying.Lift> lift = l instanceof Laying.Lift one ? Optional.of(one) : Optional.empty();
+        Optional<Laying.Deposit> colour = l instanceof Laying.Deposit one ? Optional.of(one) : Optional.empty();
         return new LayingView(
                 l.action(),
                 bands,
-                l.way(),
+                lift.map(Laying.Lift::way).orElse(LiftWay.OFF_SCALP),
                 l.volume(),
                 l.minutes(),
-                l.ratio(),
+                lift.map(Laying.Lift::ratio)
+                        .or(() -> colour.map(Laying.Deposit::ratio))
+                        .orElse(NO_RATIO),
                 l.times(),
-                l.lightener().stream().map(LightenerView::of).toList(),
-                AimView.of(aim),
-                l.shadeClass(),
-                l.wetness(),
-                l.mix().stream()
+                lift.flatMap(Laying.Lift::lightener).stream()
+                        .map(LightenerView::of)
+                        .toList(),
+                AimView.of(colour.map(Laying.Deposit::aim).orElse(Laying.NO_COLOUR)),
+                colour.map(Laying.Deposit::shadeClass).orElse(ShadeClass.DEMI),
+                colour.map(Laying.Deposit::wetness).orElse(Wetness.DRY),
+                colour.flatMap(Laying.Deposit::mix).stream()
                         .flatMap(mix -> mix.parts().stream())
                         .map(p -> new PartOfMix(p.shade().code(), p.parts()))
                         .toList(),
-                l.weeks());
+                l instanceof Laying.Wait wait ? wait.weeks() : 0);
     }
 
     static PieceView stretch(BandRef at, WorkedHead head) {
@@ -129,20 +132,34 @@ public record RoundView(Action action, List<LayingView> layings) {
     }
 
     private static Laying checked(LayingView l, WorkedHead head, Shades shades) {
-        return new Laying(
-                l.action,
-                bands(l.bands, head),
-                l.way,
-                l.volume,
-                l.minutes,
-                l.ratio,
-                l.times,
-                l.action == Action.LIGHTEN ? LightenerView.checked(l.lightener) : Optional.empty(),
-                l.action.deposits() ? Optional.of(CaseFile.at("aim", l.aim::checked)) : Optional.empty(),
-                l.shadeClass,
-                l.wetness,
-                mix(l.mix, l.shadeClass, shades),
-                l.weeks);
+        if (l.action == Action.WAIT) {
+            return new Laying.Wait(l.weeks);
+        }
+        List<BandRef> bands = bands(l.bands, head);
+        if (l.action.deposits()) {
+            return new Laying.Deposit(
+                    l.action,
+                    bands,
+                    CaseFile.at("aim", l.aim::checked),
+                    l.shadeClass,
+                    l.volume,
+                    l.ratio,
+                    l.minutes,
+                    l.wetness,
+                    mix(l.mix, l.shadeClass, shades));
+        }
+        if (l.action.lifts()) {
+            return new Laying.Lift(
+                    l.action,
+                    bands,
+                    l.way,
+                    l.action == Action.LIGHTEN ? LightenerView.checked(l.lightener) : Optional.empty(),
+                    l.volume,
+                    l.ratio,
+                    l.minutes,
+                    l.times);
+        }
+        return new Laying.Treat(l.action, bands, l.minutes, l.times);
     }
 
     /** Worked bands whose middle lies in one of the stretches; a reading may have moved the lines since. */
