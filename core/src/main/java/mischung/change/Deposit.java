@@ -7,6 +7,7 @@ import mischung.hair.Canvas;
 import mischung.hair.DyeKind;
 import mischung.hair.Dyes;
 import mischung.hair.Fibre;
+import mischung.hair.Pigment;
 import mischung.product.ShadeClass;
 
 /**
@@ -25,19 +26,47 @@ public final class Deposit {
     private static final ByPorosity EVENED_VIOLET = evened("violet");
     private static final ByPorosity EVENED_BLUE = evened("blue");
     private static final double CLOSED = FIGURES.of("never lifted");
+    private static final double OWN_DEPTH = FIGURES.of("own depth");
+    private static final double RED_DEPTH = FIGURES.of("red depth");
+    private static final double VIOLET_DEPTH = FIGURES.of("violet depth");
     private static final ByPorosity OPEN = ByPorosity.of(FIGURES, "direct");
 
     private Deposit() {}
 
+    /**
+     * Hair that was never lifted is closed: of a shade no deeper than itself it takes little, of a deeper one the more the deeper it
+     * is, until as good as all stays. Developer that lifts opens it before the dye goes in.
+     *
+     * @param own depth of its own pigment, in that of dye
+     * @param opened 0–1
+     */
+    record Closed(double own, double opened) {
+        static Closed of(Canvas canvas, ShadeClass shadeClass) {
+            return new Closed(
+                    shadeClass == ShadeClass.DIRECT
+                            ? Double.POSITIVE_INFINITY
+                            : OWN_DEPTH * canvas.coloured().amount(Pigment.EUMELANIN),
+                    canvas.fibre().opened());
+        }
+
+        double share(Dyes drunk) {
+            double depth = RED_DEPTH * drunk.red() + VIOLET_DEPTH * drunk.violet() + drunk.blue();
+            double ratio = depth <= own ? 1 : own / depth;
+            double closed = 1 - (1 - CLOSED) * ratio * ratio;
+            return closed + (1 - closed) * opened;
+        }
+    }
+
     /** Factors on the mix's four primaries, for the coloured and for the white fibres of one canvas. */
-    public record Uptake(DyeKind kind, Dyes coloured, Dyes white) {
+    public record Uptake(DyeKind kind, Dyes coloured, Dyes white, Closed closed) {
         public Canvas laidOn(Canvas canvas, Dyes mixed) {
             return canvas.plus(kind, onColoured(mixed), onWhite(mixed));
         }
 
         /** What of the mix's dye stays in the coloured fibres. */
         public Dyes onColoured(Dyes mixed) {
-            return mixed.times(coloured);
+            Dyes drunk = mixed.times(coloured);
+            return drunk.times(closed.share(drunk));
         }
 
         /** What of it stays in the white ones. */
@@ -67,13 +96,9 @@ public final class Deposit {
         double whiteShare = shadeClass == ShadeClass.COVERAGE || direct ? 1 : FIGURES.of("white fibre");
         return new Uptake(
                 shadeClass.kind(),
-                drink.times(room(canvas.coloured().dyes()) * taken(canvas.fibre())),
-                drink.times(room(canvas.white().dyes()) * whiteShare));
-    }
-
-    /** Hair that was never lifted is closed and takes little; developer that lifts opens it before the dye goes in. */
-    private static double taken(Fibre fibre) {
-        return CLOSED + (1 - CLOSED) * fibre.opened();
+                drink.times(room(canvas.coloured().dyes())),
+                drink.times(room(canvas.white().dyes()) * whiteShare),
+                Closed.of(canvas, shadeClass));
     }
 
     /** Less developer than usual makes it fuller, more makes it sheerer: by the square root of the dilution. */

@@ -1,6 +1,7 @@
 package mischung.doubt;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import mischung.change.Factors;
 import mischung.hair.Band;
 import mischung.hair.Canvas;
@@ -48,7 +49,12 @@ public final class Start {
 
     /** A band as read on this head. */
     public static Start of(Band band, Thickness head) {
-        return of(Reading.canvasOf(band, head), Reading.explained(band));
+        return of(band, head, OptionalDouble.empty());
+    }
+
+    /** @param grown level at which its strand grows, where that was read */
+    public static Start of(Band band, Thickness head, OptionalDouble grown) {
+        return of(Reading.canvasOf(band, head, grown), Reading.explained(band, grown));
     }
 
     /** Every explanation that looks alike counts as equally likely. */

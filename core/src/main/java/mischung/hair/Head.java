@@ -2,6 +2,7 @@ package mischung.hair;
 
 import java.util.EnumSet;
 import java.util.List;
+import java.util.OptionalDouble;
 import java.util.Set;
 import mischung.RefusedInput;
 
@@ -27,6 +28,13 @@ public record Head(List<Zone> zones, Density density, Thickness thickness) {
                         "Read the " + whole.words() + " as one zone or as left and right, not both.");
             });
         }
+    }
+
+    /** Level its hair grows at on average, where natural stretches of it were read. */
+    public OptionalDouble grown() {
+        return zones.stream()
+                .flatMapToDouble(zone -> zone.strand().grown().stream())
+                .average();
     }
 
     public Band band(BandRef at) {

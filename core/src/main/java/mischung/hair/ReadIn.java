@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
@@ -23,6 +24,8 @@ import mischung.light.Lab;
  * @param alike every explanation no eye can tell from the best, it included
  */
 public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
+
+    private static final double CLEARLY_DARKER = 0.5;
 
     static final double UNSEEN = Constants.in("reading").of("unseen");
     private static final double TURNED_WARM = Constants.in("reading").of("turned warm by earlier colour");
@@ -102,6 +105,21 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
 
     public double misfit() {
         return best.misfit;
+    }
+
+    /**
+     * What it most likely is, on a strand that grows at level {@code grown}: of the ways that look alike, hair darker than it grows is
+     * the colour over just that hair. Otherwise the best explanation.
+     */
+    Explanation likeliest(OptionalDouble grown) {
+        double level = LevelScale.levelOf(seen.l());
+        if (grown.isEmpty() || best.kind != Past.Kind.COLOURED || level > grown.getAsDouble() - CLEARLY_DARKER) {
+            return best;
+        }
+        return alike.stream()
+                .filter(e -> e.kind == Past.Kind.COLOURED)
+                .min(Comparator.comparingDouble(e -> Math.abs(e.underLevel - grown.getAsDouble())))
+                .orElse(best);
     }
 
     /** Lowest level that may lie under the dye. */

@@ -3,6 +3,7 @@ package mischung.hair;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import mischung.light.Ciede2000;
@@ -59,12 +60,19 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
         return canvasOf(band, Thickness.NORMAL);
     }
 
+    /** The same where nothing is known of how the hair grows. */
+    public static Canvas canvasOf(Band band, Thickness head) {
+        return canvasOf(band, head, OptionalDouble.empty());
+    }
+
     /**
      * The canvas of a band as read. A level read by eye is that of the coloured fibres and grey comes on top; a measured
      * colour holds the grey already, so it is taken out first.
+     *
+     * @param grown level at which its strand grows: what lies under old dark colour
      */
-    public static Canvas canvasOf(Band band, Thickness head) {
-        Pigments explained = explained(band).get(0);
+    public static Canvas canvasOf(Band band, Thickness head, OptionalDouble grown) {
+        Pigments explained = explained(band, grown).get(0);
         Fibre fibre = fibreOf(band, band.detail().thickness().orElse(head));
         // Gold and copper hair grows with some of the steep pigment too, and was never lifted for that.
         double opened = band.kind() == BandKind.NATURAL ? 0 : Canvas.openedOf(explained);
@@ -79,19 +87,24 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
 
     /** Every set of pigments that would read so and that its past allows, the likeliest first. */
     public static List<Pigments> explained(Band band) {
+        return explained(band, OptionalDouble.empty());
+    }
+
+    /** @param grown level at which its strand grows */
+    public static List<Pigments> explained(Band band, OptionalDouble grown) {
         Optional<MeasuredColour> measured = band.detail().colour();
         if (measured.isPresent()) {
             Lab fibres = withoutGrey(measured.get().lab(), band.greyShare());
-            return bestFirst(ReadIn.of(fibres, pastOf(band)));
+            return bestFirst(ReadIn.of(fibres, pastOf(band)), grown);
         }
         if (band.kind() == BandKind.NATURAL || band.kind() == BandKind.LIGHTENED) {
             return List.of(of(band.kind(), band.level(), band.tones()).pigments);
         }
-        return bestFirst(ReadIn.of(band.level(), band.tones(), pastOf(band)));
+        return bestFirst(ReadIn.of(band.level(), band.tones(), pastOf(band)), grown);
     }
 
-    private static List<Pigments> bestFirst(ReadIn read) {
-        return Stream.concat(Stream.of(read.best()), read.alike().stream())
+    private static List<Pigments> bestFirst(ReadIn read, OptionalDouble grown) {
+        return Stream.concat(Stream.of(read.likeliest(grown)), read.alike().stream())
                 .map(ReadIn.Explanation::pigments)
                 .distinct()
                 .toList();

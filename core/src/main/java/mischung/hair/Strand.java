@@ -1,6 +1,7 @@
 package mischung.hair;
 
 import java.util.List;
+import java.util.OptionalDouble;
 import mischung.RefusedInput;
 
 /** One zone's hair from scalp (0 cm) to ends: bands that follow one another without gap or overlap. */
@@ -32,6 +33,14 @@ public record Strand(List<Band> bands) {
             }
             reached = bands.get(i).toCm();
         }
+    }
+
+    /** Level its hair grows at, where a natural stretch of it was read. */
+    public OptionalDouble grown() {
+        return bands.stream()
+                .filter(band -> band.kind() == BandKind.NATURAL)
+                .mapToDouble(Band::level)
+                .findFirst();
     }
 
     public double lengthCm() {

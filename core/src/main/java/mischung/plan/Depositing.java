@@ -311,7 +311,10 @@ final class Depositing {
                 if (laying.action() == Action.ROOT_TAP) {
                     laying = laying.withMinutes(TAP_MINUTES);
                 }
-                if (method.rinse() == Rinse.TOWEL && group.stream().anyMatch(filled::contains)) {
+                boolean atTheBasin = (laying.action() == Action.TONER || laying.action() == Action.GLOSS)
+                        && group.stream().allMatch(taking::liftedToday);
+                if (atTheBasin
+                        || (method.rinse() == Rinse.TOWEL && group.stream().anyMatch(filled::contains))) {
                     laying = laying.onHair(Wetness.DAMP);
                 }
                 separate.add(laying);

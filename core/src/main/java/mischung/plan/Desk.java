@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import mischung.RefusedInput;
 import mischung.doubt.Calibration;
 import mischung.doubt.Draw;
@@ -16,7 +17,6 @@ import mischung.formula.FormulaTask;
 import mischung.hair.Band;
 import mischung.hair.BandRef;
 import mischung.hair.Head;
-import mischung.hair.Reading;
 import mischung.product.Developer;
 import mischung.product.ProductRange;
 import mischung.wish.Aim;
@@ -43,7 +43,10 @@ public final class Desk {
     private final double washesPerWeek;
     private final double useFactor;
     private final List<Draw> draws;
-    private final Map<Band, HairState> hairs = new HashMap<>();
+    /** A band as read on its strand, wherever it lies. */
+    private record Read(Band band, OptionalDouble grown) {}
+
+    private final Map<Read, HairState> hairs = new HashMap<>();
     private final Map<BandRef, HairState> starts = new HashMap<>();
     private final Map<FormulaTask, Formula> formulas = new HashMap<>();
     private final Map<Aim, FillerNeed> needs = new HashMap<>();
@@ -67,15 +70,15 @@ public final class Desk {
         for (BandRef at : this.head.bands()) {
             Band band = this.head.band(at);
             // Hair that reads the same is the same, wherever it is: it is simulated once.
-            starts.put(at, hairs.computeIfAbsent(band.between(0, Band.SHORTEST_CM), same -> started(same, head)));
+            Read same = new Read(
+                    band.between(0, Band.SHORTEST_CM),
+                    head.zones().get(at.zone()).strand().grown());
+            starts.put(at, hairs.computeIfAbsent(same, read -> started(read, head)));
         }
     }
 
-    private HairState started(Band band, Head of) {
-        return HairState.of(
-                Start.of(Reading.canvasOf(band, of.thickness()), Reading.explained(band)),
-                calibration.factors(),
-                draws);
+    private HairState started(Read read, Head of) {
+        return HairState.of(Start.of(read.band, of.thickness(), read.grown), calibration.factors(), draws);
     }
 
     public WorkedHead head() {

@@ -25,6 +25,7 @@ import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.hair.DyeKind;
 import mischung.hair.Elasticity;
+import mischung.hair.LevelScale;
 import mischung.hair.Pigments;
 import mischung.hair.Porosity;
 import mischung.hair.Thickness;
@@ -60,6 +61,13 @@ final class Lifting {
     private static final double WORTH_A_REMOVER = 2;
 
     private static final double LONGEST_WASH = 20;
+
+    /** R31. */
+    private static final double CLEANSE_VOLUME = 40;
+
+    private static final double CLEANSE_RATIO = 1.5;
+    private static final double USUAL_CLEANSE = 15;
+    private static final double LONGEST_CLEANSE = 20;
     private static final double WASH_VOLUME = 10;
 
     /** Levels a toner can have cost; hair that lost more was coloured. */
@@ -94,6 +102,9 @@ final class Lifting {
 
     /** In CIEDE2000: colour that lifts has to come this near to do without lightener. */
     private static final double NEAR_BY_COLOUR = 5;
+
+    /** The same for a single level, for which nobody opens the lightener. */
+    private static final double NEAR_BY_A_LEVEL = 6;
 
     private static final double MOST_BY_COLOUR = 2;
     private static final double LIGHTEST_BY_COLOUR = 8;
@@ -151,7 +162,8 @@ final class Lifting {
                 level <= Math.min(LIGHTEST_CANVAS, aim.level() + FURTHEST_ABOVE);
                 level += HALF_A_LEVEL) {
             HairState lifted = level <= deep(hair) ? hair : liftedTo(at, level);
-            double misfit = toned(at, lifted, aim);
+            // Shades darker than a toner deposit their own depth: what the shelf has decides, not what dye could do.
+            double misfit = aim.level() < LIGHT ? neutralised(at, lifted, aim) : toned(at, lifted, aim);
             if (misfit < least - BETTER_BY) {
                 least = misfit;
                 goal = level;
@@ -205,6 +217,18 @@ final class Lifting {
         }
         double now = neutralised(at, hair, aim);
         return now > NOT_REACHED && neutralised(at, hair.after(RemoverRound.USUAL), aim) < now - WORTH_A_REMOVER;
+    }
+
+    /** Minutes of plain lightener off the scalp from here to a level, in layings of an hour; what it would cost is not asked here. */
+    double minutesTo(HairState hair, double level) {
+        HairState here = hair;
+        double minutes = 0;
+        for (int i = 0; i < MOST_TRIED && deep(here) < level; i++) {
+            double last = minutesTo(here.canvas(), level);
+            minutes += last;
+            here = here.after(offScalp(last));
+        }
+        return minutes;
     }
 
     /** As if it were lifted so far, laid fresh as often as that takes; what it would cost is not asked here. */
@@ -291,7 +315,7 @@ final class Lifting {
         Laying.Deposit colour = byColour(band, List.of(at), aim);
         return desk.best(work.recipes().task(colour, BowlPlace.ROOTS, work::hair))
                         .misfit()
-                <= NEAR_BY_COLOUR;
+                <= (levels <= 1 ? NEAR_BY_A_LEVEL : NEAR_BY_COLOUR);
     }
 
     /** Permanent colour that lifts, as strong as the place of the hair allows (R33). */
@@ -529,5 +553,42 @@ final class Lifting {
     /** R31: what stayed dark after a cleanse mix gets a second, smaller bowl of its own. */
     void cleansed(List<BandRef> some) {
         cleansed.addAll(some);
+    }
+
+    boolean isCleansed(BandRef at) {
+        return cleansed.contains(at);
+    }
+
+    /** Cleanse mix on each of them, for as long as it takes to its goal, else some 15 min; no longer than its strength bears. */
+    List<Laying.Lift> cleanse(List<BandRef> some, Map<BandRef, Double> goals) {
+        NavigableMap<Double, List<BandRef>> byMinutes = new TreeMap<>();
+        for (BandRef at : some) {
+            double minutes = cleanse(at, goals.getOrDefault(at, LevelScale.LIGHTEST));
+            if (minutes >= SHORTEST) {
+                byMinutes.computeIfAbsent(minutes, m -> new ArrayList<>()).add(at);
+            }
+        }
+        List<Laying.Lift> all = new ArrayList<>();
+        byMinutes.forEach((minutes, bands) ->
+                all.add(Laying.lift(Action.CLEANSE, bands, LiftWay.BAND, CLEANSE_VOLUME, minutes, CLEANSE_RATIO, 1)));
+        return all;
+    }
+
+    private double cleanse(BandRef at, double goal) {
+        double most = 0;
+        for (double minutes = SHORTEST; minutes <= LONGEST_CLEANSE; minutes += STEP) {
+            Laying.Lift tried =
+                    Laying.lift(Action.CLEANSE, List.of(at), LiftWay.BAND, CLEANSE_VOLUME, minutes, CLEANSE_RATIO, 1);
+            HairState hair =
+                    work.hair(at).after(tried.lightening(desk.head().at(at).place()));
+            if (hair.integrity() < LEAST_LEFT) {
+                break;
+            }
+            most = Math.min(minutes, USUAL_CLEANSE);
+            if (deep(hair) >= goal - NEARLY) {
+                return minutes;
+            }
+        }
+        return most;
     }
 }

@@ -38,6 +38,19 @@ final class TakingOut {
     /** A round of remover that gains less is not worth its hour. */
     private static final double WORTH_A_ROUND = 0.6;
 
+    /** Minutes of lightener that a round has to save where it shows less. */
+    private static final double SAVED_MINUTES = 15;
+
+    private static final double ONE_LAYING = 60;
+
+    private static final int CLEANSE_BOWLS = 2;
+
+    /** In levels: so near the goal what was cleansed is left. */
+    private static final double LEFT_BY_CLEANSE = 1;
+
+    /** In levels; less is not worth a bowl. */
+    private static final double WORTH_LIFTING = 0.25;
+
     private static final double BRASSY_FROM = 8;
     private static final double LIGHT_AIM = 8;
     private static final double SPENT = 0.03;
@@ -45,7 +58,6 @@ final class TakingOut {
     /** As a clarifying step washes. */
     private static final Washing WASHED = new Washing(2, true);
 
-    private final Desk desk;
     private final Strategy strategy;
     private final Method method;
     private final WorkedHead head;
@@ -57,7 +69,6 @@ final class TakingOut {
     private boolean begun;
 
     TakingOut(Desk desk, Strategy strategy, Working work) {
-        this.desk = desk;
         this.strategy = strategy;
         this.method = strategy.method();
         this.head = desk.head();
@@ -160,7 +171,7 @@ final class TakingOut {
      */
     void perform(Map<BandRef, Aim> aims, Function<List<Laying.Lift>, List<Laying.Deposit>> between) {
         wash(aims);
-        boolean removerFirst = !strategy.cleanse() && method.takeOut() == TakeOut.REMOVER_FIRST;
+        boolean removerFirst = method.takeOut() == TakeOut.REMOVER_FIRST;
         if (removerFirst && work.visit() == 1 && !begun) {
             remove(aims);
         }
@@ -182,7 +193,7 @@ final class TakingOut {
                 boolean toner = tooDark(at, aim) && lifting.onlyToned(at, aim.leastCanvas());
                 goal = toner ? aim.leastCanvas() : goal;
                 // A second round for less than half a level is not worth its hour.
-                if (goal - Lifting.deep(work.hair(at)) > (begun ? HALF_A_LEVEL : 0.25)) {
+                if (goal - Lifting.deep(work.hair(at)) > (begun ? HALF_A_LEVEL : WORTH_LIFTING)) {
                     goals.put(at, goal);
                 }
             }
@@ -245,18 +256,27 @@ final class TakingOut {
         }
     }
 
+    /** R31: old dark colour off the scalp, and once more what stayed dark: the same mix, the bowl half the size. */
     private void cleanse(Map<BandRef, Double> goals) {
         List<BandRef> dark = goals.keySet().stream()
                 .filter(at -> Lifting.oxidative(work.hair(at)) > Lifting.DYE_SEEN
                         && !head.at(at).touchesScalp())
                 .filter(at -> work.hair(at).integrity() > Elasticity.SPRINGS_BACK.from())
                 .toList();
-        if (!dark.isEmpty()) {
-            work.perform(Round.of(Laying.usual(Action.CLEANSE, dark, desk.wish().main())));
-            lifted(dark);
-            lifting.cleansed(dark);
-            goals.entrySet().removeIf(e -> e.getValue() - work.hair(e.getKey()).level() <= 0.25);
+        for (int bowl = 1; bowl <= CLEANSE_BOWLS; bowl++) {
+            dark = dark.stream()
+                    .filter(at -> goals.getOrDefault(at, 0.0) - Lifting.deep(work.hair(at)) > HALF_A_LEVEL)
+                    .toList();
+            List<Laying.Lift> layings = lifting.cleanse(dark, goals);
+            if (!layings.isEmpty()) {
+                work.perform(new Round(Action.CLEANSE, List.copyOf(layings)));
+                layings.forEach(laying -> lifted(laying.bands()));
+                layings.forEach(laying -> lifting.cleansed(laying.bands()));
+            }
         }
+        goals.entrySet()
+                .removeIf(e -> e.getValue() - Lifting.deep(work.hair(e.getKey()))
+                        <= (lifting.isCleansed(e.getKey()) ? LEFT_BY_CLEANSE : WORTH_LIFTING));
     }
 
     /** Old colour as it was read, and what it is to become. */
@@ -281,27 +301,7 @@ final class TakingOut {
             return;
         }
         due.addAll(beside(due, aims));
-        int rounds = 0;
-        Map<BandRef, HairState> hair = new HashMap<>();
-        due.forEach(at -> hair.put(at, work.hair(at)));
-        while (rounds < MOST_ROUNDS) {
-            boolean worth = false;
-            known.clear();
-            for (BandRef at : due) {
-                HairState here = hair.get(at);
-                Aim aim = aims.get(at);
-                HairState next = here.after(RemoverRound.USUAL);
-                worth |= here.level() < aim.leastCanvas() && next.level() - here.level() >= WORTH_A_ROUND;
-                worth = worth
-                        || known.computeIfAbsent(
-                                new OldColour(head.band(at), aim), same -> lifting.offTone(at, here, aim));
-                hair.put(at, next);
-            }
-            if (!worth) {
-                break;
-            }
-            rounds++;
-        }
+        int rounds = rounds(due, aims);
         if (rounds > 0) {
             work.perform(new Round(
                     Action.REMOVE,
@@ -310,6 +310,49 @@ final class TakingOut {
                             Laying.treat(Action.REMOVE, due, RemoverRound.USUAL.minutes(), rounds))));
             removed.addAll(due);
         }
+    }
+
+    /**
+     * As few as the wish needs: so many as bring it there by themselves, else those that leave the lightener one laying. Off-tone hair
+     * is taken further while that brings it clearly nearer.
+     */
+    private int rounds(List<BandRef> due, Map<BandRef, Aim> aims) {
+        Map<OldColour, BandRef> alike = new LinkedHashMap<>();
+        due.forEach(at -> alike.putIfAbsent(new OldColour(head.band(at), aims.get(at)), at));
+        return alike.entrySet().stream()
+                .mapToInt(e -> rounds(e.getValue(), e.getKey().aim))
+                .max()
+                .orElse(0);
+    }
+
+    private int rounds(BandRef at, Aim aim) {
+        List<HairState> after = new ArrayList<>(List.of(work.hair(at)));
+        for (int i = 0; i < MOST_ROUNDS; i++) {
+            after.add(after.get(i).after(RemoverRound.USUAL));
+        }
+        double least = aim.leastCanvas() - HALF_A_LEVEL;
+        boolean dark = after.get(0).level() < least;
+        for (int r = 0; r <= MOST_ROUNDS && dark; r++) {
+            if (after.get(r).level() >= least) {
+                return r;
+            }
+        }
+        int rounds = 0;
+        while (rounds < MOST_ROUNDS && worth(at, aim, after.get(rounds), after.get(rounds + 1), rounds, dark)) {
+            rounds++;
+        }
+        return rounds;
+    }
+
+    private boolean worth(BandRef at, Aim aim, HairState before, HairState after, int done, boolean dark) {
+        if (!dark) {
+            return lifting.offTone(at, before, aim);
+        }
+        double lift = lifting.minutesTo(before, aim.leastCanvas());
+        boolean oneLaying = done > 0 && lifting.allowed(at) && lift <= ONE_LAYING;
+        boolean gains = after.level() - before.level() >= WORTH_A_ROUND
+                || lift - lifting.minutesTo(after, aim.leastCanvas()) >= SAVED_MINUTES;
+        return !oneLaying && gains;
     }
 
     /** Remover is laid on a whole stretch: nobody keeps it on woven pieces alone. */

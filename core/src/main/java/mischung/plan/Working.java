@@ -36,6 +36,9 @@ final class Working {
     /** Of one bowl over a full head of foils: some 110 min, and a bowl is laid well within its 40. */
     private static final int FRESH_BOWLS = 4;
 
+    /** R31: of the first bowl's size, on hair that is wet with it. */
+    private static final double SECOND_CLEANSE = 0.5;
+
     private static final Reason BETWEEN = new Reason(
             Rule.R47,
             "It lies between the foils while they lift, kept apart by cotton or film, and is rinsed with them.");
@@ -51,6 +54,7 @@ final class Working {
     private final List<PlanStep> steps = new ArrayList<>();
     private int visit = 1;
     private final Set<BandRef> clarified = new HashSet<>();
+    private final Set<BandRef> cleansed = new HashSet<>();
     private int bowls;
     private boolean asMixed;
 
@@ -171,11 +175,14 @@ final class Working {
 
     private Treatment treat(Laying laying) {
         List<BandRef> bands = laying.bands();
+        // Of the hair as it is before.
+        List<Reason> why = reasons.treatment(laying, this);
         if (laying instanceof Laying.Wait wait) {
             simulation.pass(Washing.times(wait.weeks() * desk.washesPerWeek()));
             visit++;
             clarified.clear();
-            return new Treatment(laying, 0, reasons.treatment(laying, this));
+            cleansed.clear();
+            return new Treatment(laying, 0, why);
         }
         switch (laying.action()) {
             case TRIM -> simulation.cutOff(bands);
@@ -201,8 +208,7 @@ final class Working {
             case REMOVE -> desk.mixGrams(bands) * laying.times();
             default -> 0;
         };
-        return new Treatment(
-                laying, (int) Math.ceil(need * (1 + HairAmount.reserve())), reasons.treatment(laying, this));
+        return new Treatment(laying, (int) Math.ceil(need * (1 + HairAmount.reserve())), why);
     }
 
     private LiftBowl lift(Laying.Lift laying) {
@@ -211,9 +217,14 @@ final class Working {
             laying.bands()
                     .forEach(at -> simulation.lay(laying.lightening(head.at(at).place()), List.of(at)));
         }
+        boolean again = laying.action() == Action.CLEANSE && cleansed.containsAll(laying.bands());
         double once = Math.max(
-                desk.mixGrams(laying.bands()) * (1 + HairAmount.reserve()) + HairAmount.waste(),
+                (again ? SECOND_CLEANSE : 1) * desk.mixGrams(laying.bands()) * (1 + HairAmount.reserve())
+                        + HairAmount.waste(),
                 HairAmount.leastBatchGrams() * batches(laying));
+        if (laying.action() == Action.CLEANSE) {
+            cleansed.addAll(laying.bands());
+        }
         int powder = (int) Math.ceil(once * laying.times() / (1 + laying.ratio()));
         double goal = laying.bands().stream()
                 .mapToDouble(at -> hair(at).level())
@@ -239,7 +250,8 @@ final class Working {
                         HairAmount.share(head.read(), head.read().zones().get(zone)))
                 .sum();
         double hair = share * Math.max(1, HairAmount.factor(head.read().density()));
-        return (int) Math.ceil((laying.way().foiled() ? FRESH_BOWLS : 1) * hair - 1e-9);
+        return (int)
+                Math.ceil((laying.way().foiled() && laying.action() == Action.LIGHTEN ? FRESH_BOWLS : 1) * hair - 1e-9);
     }
 
     /** Which part of the strand these bands are. */

@@ -36,7 +36,7 @@ final class Strategies {
         boolean fills = first.answers().stream()
                 .flatMap(List::stream)
                 .anyMatch(a -> a.decision() == mischung.plan.Decision.FILL);
-        boolean dark = has(first, Action.REMOVE) || (lifts && coloured(desk));
+        boolean dark = has(first, Action.REMOVE) || has(first, Action.CLEANSE) || (lifts && coloured(desk));
         if (fills || first.fills()) {
             for (School school : School.values()) {
                 if (school != method.filler()) {
@@ -47,9 +47,11 @@ final class Strategies {
             all.add(chosen.by(method.with(other)).named(other.words() + " after the filler"));
         }
         if (dark) {
-            TakeOut other = method.takeOut() == TakeOut.REMOVER_FIRST ? TakeOut.LIGHTENER_FIRST : TakeOut.REMOVER_FIRST;
-            all.add(chosen.by(method.with(other)).named(other.words()));
-            all.add(chosen.withCleanse().named("cleanse mix on the dark bands"));
+            for (TakeOut other : TakeOut.values()) {
+                if (other != method.takeOut()) {
+                    all.add(chosen.by(method.with(other)).named(other.words()));
+                }
+            }
         }
         if (lifts) {
             Pull other = method.pull() == Pull.LOW_AND_SLOW ? Pull.STRONG_AND_SHORT : Pull.LOW_AND_SLOW;

@@ -41,7 +41,7 @@ final class LiftAttempt {
     private final LiftStage.Foiling foiling;
     private final List<List<Lay.Unit>> groups;
     private final List<Pass> passes;
-    private final double waited;
+    private final Way way;
     private final Bench bench;
     private final int longest;
     private final Hands hands;
@@ -60,7 +60,16 @@ final class LiftAttempt {
     /** Where a batch was begun: what is looked at (R38). */
     private record Begun(int piece, List<String> bowls) {}
 
-    /** @param waited how strong lengths are thought to be while roots wait for them, as a share of the strongest they may be */
+    /**
+     * How the head is worked. How strong lightener is thought to be, as a share of the strongest it may be, gives the times; how strong
+     * it is mixed follows from them.
+     *
+     * @param apart whether a part of the head is done with before the next is begun; otherwise every pass goes over all of it
+     * @param lengths their strength while roots wait for them
+     * @param root its own strength
+     */
+    record Way(boolean apart, double lengths, double root) {}
+
     LiftAttempt(
             Stage.Job job,
             WorkedHead head,
@@ -69,7 +78,7 @@ final class LiftAttempt {
             LiftStage.Foiling foiling,
             List<List<Lay.Unit>> groups,
             List<Pass> passes,
-            double waited) {
+            Way way) {
         this.job = job;
         this.head = head;
         this.terms = terms;
@@ -77,7 +86,7 @@ final class LiftAttempt {
         this.foiling = foiling;
         this.groups = groups;
         this.passes = passes;
-        this.waited = waited;
+        this.way = way;
         this.bench = new Bench(job.id(), clock, terms.pins());
         this.hands = new Hands(bench, terms);
         this.between = new BetweenFoils(job, head, terms, bench, hands, groups);
@@ -86,8 +95,14 @@ final class LiftAttempt {
 
     LiftVerdict verdict() {
         hands.before(job.before());
+        List<Part> parts = new ArrayList<>();
         for (int g = 0; g < groups.size(); g++) {
-            group(g);
+            parts.add(new Part(g, groups.get(g), runs(g, groups.get(g)), new ArrayList<>()));
+        }
+        if (way.apart) {
+            parts.forEach(part -> parts(List.of(part)));
+        } else {
+            parts(parts);
         }
         rest();
         while (!open.isEmpty()) {
@@ -98,26 +113,33 @@ final class LiftAttempt {
 
     // ---- laying ----
 
-    private void group(int g) {
-        List<Lay.Unit> units = groups.get(g);
-        Map<String, Map<Lay.Unit, Run>> runs = runs(g, units);
-        List<LiftedStrand> here = new ArrayList<>();
+    /** A group of sections that is rinsed together: the batches its bowls are laid from, and its hair that lifts. */
+    private record Part(
+            int group, List<Lay.Unit> units, Map<String, Map<Lay.Unit, Run>> runs, List<LiftedStrand> here) {}
+
+    /** Pass by pass over all of them; a part whose last pass is done is rinsed when it is due. */
+    private void parts(List<Part> some) {
         Map<Pass, Integer> times = new HashMap<>();
-        for (Pass pass : passes) {
+        for (int i = 0; i < passes.size(); i++) {
+            Pass pass = passes.get(i);
             int time = times.merge(pass, 1, Integer::sum);
-            switch (pass) {
-                case LENGTHS -> pass(g, units, false, time, runs, here);
-                case ROOTS -> pass(g, zones(units), true, time, runs, here);
-                case BETWEEN -> between.lay(g, ready(here), this::meanwhile);
+            for (Part part : some) {
+                switch (pass) {
+                    case LENGTHS -> pass(part, part.units, false, time);
+                    case ROOTS -> pass(part, zones(part.units), true, time);
+                    case BETWEEN -> between.lay(part.group, ready(part.here), this::meanwhile);
+                }
+                if (i == passes.size() - 1) {
+                    strands.addAll(part.here);
+                    open.add(new Open(part.group, Math.max(ready(part.here), between.ready(part.group))));
+                }
             }
         }
-        strands.addAll(here);
-        open.add(new Open(g, Math.max(ready(here), between.ready(g))));
     }
 
     private int ready(List<LiftedStrand> some) {
         return some.stream()
-                .mapToInt(strand -> strand.ready(hands, (int) durations.of("lightener on the hair")))
+                .mapToInt(strand -> strand.ready(hands, way.root, (int) durations.of("lightener on the hair")))
                 .max()
                 .orElse(0);
     }
@@ -184,13 +206,8 @@ final class LiftAttempt {
         return Lay.minutes(units, byZone);
     }
 
-    private void pass(
-            int g,
-            List<Lay.Unit> units,
-            boolean root,
-            int time,
-            Map<String, Map<Lay.Unit, Run>> runs,
-            List<LiftedStrand> here) {
+    private void pass(Part part, List<Lay.Unit> units, boolean root, int time) {
+        List<LiftedStrand> here = part.here;
         Map<Lay.Unit, Integer> minutes = minutes(units, root, time);
         Map<String, Integer> mixed = new HashMap<>();
         Map<String, Run> current = new HashMap<>();
@@ -207,7 +224,7 @@ final class LiftAttempt {
             meanwhile(takes + mixing);
             int laidBy = from(lays, unit, time, here) + mixing + takes;
             for (LiftLay lay : lays) {
-                Run run = run(runs, lay, unit);
+                Run run = run(part.runs, lay, unit);
                 if (!run.equals(current.get(lay.bowl())) || spent(lay, mixed, laidBy)) {
                     current.put(lay.bowl(), run);
                     int mix = hands.mix(lay, place(unit), from(List.of(lay), unit, time, here));
@@ -230,7 +247,7 @@ final class LiftAttempt {
             for (LiftLay lay : lays) {
                 laidOf.getOrDefault(lay.bowl(), List.of()).add(piece);
                 unitsOf.getOrDefault(lay.bowl(), List.of()).add(unit);
-                strand(g, lay, unit, runs, here).laid.add(piece);
+                strand(part, lay, unit).laid.add(piece);
             }
             if (fresh) {
                 begun.add(new Begun(piece, bench.shown.get(piece).bowls()));
@@ -268,14 +285,13 @@ final class LiftAttempt {
         return from;
     }
 
-    private static LiftedStrand strand(
-            int g, LiftLay lay, Lay.Unit unit, Map<String, Map<Lay.Unit, Run>> runs, List<LiftedStrand> here) {
-        return here.stream()
+    private static LiftedStrand strand(Part part, LiftLay lay, Lay.Unit unit) {
+        return part.here.stream()
                 .filter(strand -> strand.lay.bowl().equals(lay.bowl()) && strand.unit.equals(unit))
                 .findFirst()
                 .orElseGet(() -> {
-                    LiftedStrand first = new LiftedStrand(lay, unit, g, run(runs, lay, unit));
-                    here.add(first);
+                    LiftedStrand first = new LiftedStrand(lay, unit, part.group, run(part.runs, lay, unit));
+                    part.here.add(first);
                     return first;
                 });
     }
@@ -288,8 +304,8 @@ final class LiftAttempt {
         if (beside(strand, lay, unit) && time == 1) {
             Ramping ramping = strand.ramping();
             int last = strand.last();
-            return List.of(
-                    Lag.afterEnd(last, ramping.near(Math.rint(waited * ramping.ownVolume()), strand.before(hands))));
+            return List.of(Lag.afterEnd(
+                    last, ramping.near(Math.rint(way.lengths * ramping.ownVolume()), strand.before(hands))));
         }
         return List.of();
     }

@@ -30,6 +30,9 @@ final class LiftStage {
 
     private static final double[] ALONE = {1};
 
+    /** The same for the root itself: the weaker, the longer it works and the longer it may stay. */
+    private static final double[] ROOTS = {1, 0.75, 0.5};
+
     /** One way over the head. */
     enum Pass {
         /** Everything off the scalp. */
@@ -71,8 +74,20 @@ final class LiftStage {
 
     private Optional<LiftVerdict> inGroups(List<Lay.Unit> units, int groups) {
         Optional<LiftVerdict> best = Optional.empty();
+        for (boolean apart : groups == 1 ? new boolean[] {false} : new boolean[] {false, true}) {
+            for (double root : times(true) > 0 ? ROOTS : ALONE) {
+                if (best.isEmpty()) {
+                    best = inGroups(units, groups, apart, root);
+                }
+            }
+        }
+        return best;
+    }
+
+    private Optional<LiftVerdict> inGroups(List<Lay.Unit> units, int groups, boolean apart, double root) {
+        Optional<LiftVerdict> best = Optional.empty();
         for (List<Pass> passes : passes()) {
-            for (double strength : passes.containsAll(List.of(Pass.LENGTHS, Pass.ROOTS)) ? WAITED : ALONE) {
+            for (double waited : passes.containsAll(List.of(Pass.LENGTHS, Pass.ROOTS)) ? WAITED : ALONE) {
                 LiftVerdict verdict = new LiftAttempt(
                                 job,
                                 head,
@@ -81,7 +96,7 @@ final class LiftStage {
                                 foiling,
                                 Lay.parted(units, foiling::minutes, groups),
                                 passes,
-                                strength)
+                                new LiftAttempt.Way(apart, waited, root))
                         .verdict();
                 if (verdict.fits()
                         && best.filter(other -> !better(verdict, other)).isEmpty()) {

@@ -61,9 +61,14 @@ final class LiftedStrand {
         return List.copyOf(all);
     }
 
-    /** Minute at which it has come to its goal with its bowl's own developer, or is spent. */
-    int ready(Hands hands, int longest) {
-        return hands.end(last()) + ramping().toGoal(ramping().ownVolume(), before(hands), longest);
+    /**
+     * Minute at which it has come to its goal with its bowl's own developer, or is spent.
+     *
+     * @param root how strong a root is thought to be, as a share of that
+     */
+    int ready(Hands hands, double root, int longest) {
+        double volume = Math.rint((lay.root() ? root : 1) * ramping().ownVolume());
+        return hands.end(last()) + ramping().toGoal(volume, before(hands), longest);
     }
 
     /** Whether it has come to its goal at the rinse, and was near when its root was laid. */

@@ -62,6 +62,21 @@ class TrueColourTest {
         assertThat(darker).isBetween(0.0, 0.5);
     }
 
+    /**
+     * What is deeper than hair that was never lifted covers it: one or two levels deeper it comes to about its own level, three and more
+     * up to a level and a half too light, since nothing filled it (common practice, no source).
+     */
+    @Property(tries = 200)
+    void whatIsDeeperCoversHairThatWasNeverLifted(
+            @ForAll @DoubleRange(min = 4, max = 8) double level,
+            @ForAll @DoubleRange(min = 1, max = 4) double deeper,
+            @ForAll("depositing") ShadeClass of) {
+        double shade = Math.max(1.5, level - deeper);
+        Canvas hair = Canvas.of(PigmentLine.NATURAL.at(level), Porosity.NORMAL);
+        double end = laid(hair, of, shade, Tone.NATURAL, 1).level();
+        assertThat(end - shade).isBetween(-0.4, deeper <= 2 ? 0.65 : 1.5);
+    }
+
     @Provide
     Arbitrary<Porosity> closed() {
         return Arbitraries.of(Porosity.LOW, Porosity.NORMAL);

@@ -24,6 +24,7 @@ import mischung.product.Developer;
 import mischung.product.ShadeClass;
 import mischung.school.Hold;
 import mischung.school.Method;
+import mischung.school.TakeOut;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.shelf.DemoShelf;
@@ -271,7 +272,7 @@ class CardsTest {
         Head dark = Heads.full(List.of(new Band(0, 20, BandKind.COLOURED, 4, Tone.NATURAL, Porosity.NORMAL, 0)));
         Plan plan = Planner.plan(
                 new Desk(dark, new Wish(7, Tone.NATURAL).with(Limits.NONE), PLENTY.range(), Calibration.none(), 3),
-                Strategy.of("cleanse", Method.USUAL).withCleanse());
+                Strategy.of("cleanse", Method.USUAL.with(TakeOut.CLEANSE_MIX)));
         List<LiftBowl> lifts =
                 plan.steps().stream().flatMap(step -> step.lifts().stream()).toList();
         assertThat(lifts).isNotEmpty();

@@ -24,7 +24,9 @@ import mischung.school.Method;
 import mischung.school.Pull;
 import mischung.school.TakeOut;
 import mischung.wish.Aim;
+import mischung.wish.Design;
 import mischung.wish.Limits;
+import mischung.wish.Weave;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -54,6 +56,10 @@ class PlannedActionsTest {
         return Heads.of(List.of(natural(0, 6, 5), box(6, 30, 2, layers)));
     }
 
+    private static BandRef last(Plan plan) {
+        return plan.head().bands().get(plan.head().bands().size() - 1);
+    }
+
     private static Strategy usual() {
         return Strategy.of("usual", Method.USUAL);
     }
@@ -77,23 +83,29 @@ class PlannedActionsTest {
                 .toList();
     }
 
-    /** R30: remover in up to three rounds, each with its clarifying wash before and a bigger gain the more lies in it. */
+    /** R30: so many rounds as bring it to a brown by themselves; where lightener has to come anyway one is enough. */
     @Test
-    void removerTakesAsManyRoundsAsAreWorthIt() {
-        Plan much = plan(blackHead(5), LIGHTER, usual());
+    void removerTakesAsFewRoundsAsTheWishNeeds() {
+        List<Laying> once = layings(plan(blackHead(5), LIGHTER, usual()), Action.REMOVE);
+        assertThat(once).singleElement().satisfies(laying -> {
+            assertThat(laying.times()).isEqualTo(1);
+            assertThat(laying.bands()).containsExactly(ENDS);
+        });
+        Plan much = plan(blackHead(5), new Wish(4.5, Tone.BROWN), usual());
+        assertThat(actions(much)).doesNotContain(Action.LIGHTEN);
         List<Laying> remover = layings(much, Action.REMOVE);
         assertThat(remover).hasSize(1);
         assertThat(remover.get(0).times()).isBetween(2, 3);
-        assertThat(remover.get(0).bands()).containsExactly(ENDS);
         PlanStep step = much.steps().get(0);
         assertThat(step.treatments()).extracting(Treatment::action).containsExactly(Action.CLARIFY, Action.REMOVE);
         assertThat(step.treatments().get(1).grams())
                 .as("weighed for every round")
                 .isGreaterThan(100);
-        Outcome before = much.now().get(0).get(ENDS.band());
-        assertThat(step.outcome(ENDS).look().level())
+        BandRef ends = last(much);
+        Outcome before = much.now().get(0).get(ends.band());
+        assertThat(step.outcome(ends).look().level())
                 .isGreaterThan(before.look().level() + 1);
-        assertThat(step.outcome(ENDS).integrity())
+        assertThat(step.outcome(ends).integrity())
                 .as("little strength")
                 .isGreaterThan(before.integrity() - 0.04 * remover.get(0).times());
     }
@@ -163,18 +175,53 @@ class PlannedActionsTest {
         assertThat(actions(plan)).doesNotContain(Action.REMOVE).contains(Action.LIGHTEN);
     }
 
-    /** R31: off the root; what stays dark gets a bowl of its own. */
+    /** R31: off the root; what stays dark gets a second bowl of the same mix, half the size; lightener only for what is far off. */
     @Test
-    void cleanseMixGoesOnDarkColourAloneAndSpotsFollow() {
-        Plan plan = plan(blackHead(5), new Wish(9, Tone.GOLD), usual().withCleanse());
+    void cleanseMixGoesOnDarkColourAloneAndOnceMoreWhereItStayedDark() {
+        Strategy cleanse = Strategy.of("cleanse", Method.USUAL.with(TakeOut.CLEANSE_MIX));
+        Plan plan = plan(blackHead(5), new Wish(9, Tone.GOLD), cleanse);
         assertThat(actions(plan)).contains(Action.CLEANSE).doesNotContain(Action.REMOVE);
-        assertThat(layings(plan, Action.CLEANSE))
-                .singleElement()
-                .satisfies(laying -> assertThat(laying.bands()).containsExactly(ENDS));
+        assertThat(layings(plan, Action.CLEANSE)).isNotEmpty().allSatisfy(laying -> {
+            assertThat(laying.bands()).containsExactly(ENDS);
+            assertThat(laying.volume()).isEqualTo(40);
+            assertThat(laying.minutes()).isBetween(5.0, 20.0);
+        });
+        List<LiftBowl> bowls = plan.steps().stream()
+                .filter(step -> step.kind() == Action.CLEANSE)
+                .flatMap(step -> step.lifts().stream())
+                .toList();
+        assertThat(bowls).hasSize(2);
+        assertThat((double) bowls.get(1).powderGrams() / bowls.get(0).powderGrams())
+                .isBetween(0.45, 0.65);
         assertThat(layings(plan, Action.LIGHTEN))
                 .filteredOn(laying -> laying.bands().contains(ENDS))
-                .isNotEmpty()
                 .allSatisfy(laying -> assertThat(((Laying.Lift) laying).way()).isEqualTo(LiftWay.SPOT));
+        Plan brown = plan(blackHead(5), new Wish(5, Tone.BROWN), cleanse);
+        assertThat(actions(brown)).contains(Action.CLEANSE);
+        assertThat(layings(brown, Action.LIGHTEN))
+                .as("brown is as light as the mix leaves it")
+                .noneMatch(laying -> laying.bands().contains(last(brown)));
+        assertThat(brown.end(last(brown)).look().level()).isCloseTo(5, within(0.6));
+    }
+
+    /** R44: what is to be darker is not lifted first, nor is hair between pieces that stays as dark as it is. */
+    @ParameterizedTest
+    @CsvSource({"LIGHTENED, 9, 8, 6", "LIGHTENED, 10, 10, 7", "COLOURED, 6, 6, 5", "NATURAL, 7, 7, 5"})
+    void lowlightsAreNeverLifted(BandKind kind, double level, double rest, double low) {
+        Band band = new Band(
+                0, 30, kind, level, kind == BandKind.LIGHTENED ? Tone.AS_LIFTED : Tone.NATURAL, Porosity.NORMAL, 0);
+        Wish wish = new Wish(new Aim(rest, Tone.NATURAL))
+                .with(Design.woven(Design.Kind.LOWLIGHTS, new Aim(low, Tone.NATURAL), 0.4, 6, false));
+        Plan plan = plan(Heads.of(List.of(band)), wish, usual());
+        List<BandRef> pieces = plan.head().bands().stream()
+                .filter(at -> plan.head().at(at).weave() == Weave.PIECES)
+                .toList();
+        assertThat(pieces).isNotEmpty();
+        assertThat(plan.steps().stream().flatMap(step -> step.lifts().stream()))
+                .noneMatch(lift -> lift.bands().stream().anyMatch(pieces::contains));
+        for (BandRef at : pieces) {
+            assertThat(plan.end(at).look().level()).isCloseTo(low, within(0.75));
+        }
     }
 
     /** R53: brassy hair at 8 and lighter. */

@@ -58,7 +58,8 @@ class ReadHeadsTest {
     @ParameterizedTest
     @CsvSource({
         "COLOURED, 8, NATURAL, 5, COLOUR",
-        "COLOURED, 4, NATURAL, 6, REMOVE_AND_LIGHTEN",
+        "COLOURED, 4, NATURAL, 6, REMOVE",
+        "COLOURED, 4, NATURAL, 8, REMOVE_AND_LIGHTEN",
         "COLOURED, 6, NATURAL, 6, LEAVE",
         "DIRECT, 9, PINK, 5, FILL",
         "LIGHTENED, 9, AS_LIFTED, 5, FILL",

@@ -97,7 +97,8 @@ class CaseCautions {
             if (!test.running() || before.stream().anyMatch(test::sameWorkAs)) {
                 continue;
             }
-            Canvas end = test.course().on(test.start(of.head().thickness()).best(), Factors.AVERAGE);
+            Canvas end = test.course()
+                    .on(test.start(of.head().thickness(), of.head().grown()).best(), Factors.AVERAGE);
             for (Standing one : before(of, test, end)) {
                 if (one.blocks()) {
                     throw new Refusal(

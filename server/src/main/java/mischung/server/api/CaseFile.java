@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
@@ -184,6 +185,13 @@ public record CaseFile(
 
     /** An area of the head with its strand from scalp to ends. */
     public record ZoneView(ZonePlace place, List<BandView> bands) {}
+
+    /** Level at which the hair grows on average, where natural stretches were read. */
+    OptionalDouble grown() {
+        return zones.stream()
+                .flatMapToDouble(zone -> strand(zone.bands).grown().stream())
+                .average();
+    }
 
     /** A stretch of a strand; bands follow one another without gap from 0 cm. */
     public record BandView(

@@ -128,7 +128,7 @@ class Cases {
         Calibration known = before;
         for (StrandTestView test : file.strandTests()) {
             if (test.accepted()) {
-                known = known.learn(test.asSeen(file.thickness())).takenIn();
+                known = known.learn(test.asSeen(file.thickness(), file.grown())).takenIn();
             }
         }
         return known;

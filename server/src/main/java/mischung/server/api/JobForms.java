@@ -53,7 +53,7 @@ final class JobForms {
         return now;
     }
 
-    /** Tasks were named by a text alone, and a laying was one value with the fields of all kinds. */
+    /** Tasks were named by a text alone, a laying was one value with the fields of all kinds, cleansing no school. */
     private static ObjectNode second(ObjectNode entry) {
         whatWasNotKept(entry);
         for (JsonNode tasks : entry.findValues("tasks")) {
@@ -69,6 +69,13 @@ final class JobForms {
             if (entry.path(names).isString()) {
                 entry.put(names, text(id(entry.path(names).asString(), entry)));
             }
+        }
+        if (entry.path("basis").path("strategy") instanceof ObjectNode strategy
+                && strategy.path("method") instanceof ObjectNode method) {
+            if (strategy.path("cleanse").asBoolean(false)) {
+                method.put("takeOut", "CLEANSE_MIX");
+            }
+            strategy.remove("cleanse");
         }
         for (JsonNode rounds : entry.findValues("rounds")) {
             rounds.forEach(round -> round.path("layings").forEach(laying -> {

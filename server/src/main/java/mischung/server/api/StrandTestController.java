@@ -107,8 +107,10 @@ class StrandTestController {
         Calibration known = cases.earlier(stored);
         List<PanelView> panels = new ArrayList<>();
         for (StrandTestView test : checked.strandTests()) {
-            Learned learned =
-                    test.seen().done() ? known.learn(test.asSeen(checked.head().thickness())) : null;
+            Learned learned = test.seen().done()
+                    ? known.learn(test.asSeen(
+                            checked.head().thickness(), checked.head().grown()))
+                    : null;
             panels.add(panel(checked, test, known, learned));
             if (learned != null && test.accepted()) {
                 known = learned.takenIn();
@@ -120,7 +122,7 @@ class StrandTestController {
 
     private PanelView panel(CheckedCase checked, StrandTestView test, Calibration known, @Nullable Learned learned) {
         Band band = test.band().checked();
-        Start start = test.start(checked.head().thickness());
+        Start start = test.start(checked.head().thickness(), checked.head().grown());
         Course course = test.course();
         Forecast forecast = forecast(start, course, known);
         Canvas end = forecast.expected();

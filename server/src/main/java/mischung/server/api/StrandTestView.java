@@ -6,6 +6,7 @@ import java.time.Instant;
 import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import mischung.Constants;
 import mischung.RefusedInput;
 import mischung.change.Change;
@@ -131,8 +132,9 @@ public record StrandTestView(
         return Course.of(product.change(timed ? minutesOn : product.amount()));
     }
 
-    Start start(Thickness head) {
-        return Start.of(band.checked(), head);
+    /** @param grown level at which the hair grows, where that was read */
+    Start start(Thickness head, OptionalDouble grown) {
+        return Start.of(band.checked(), head, grown);
     }
 
     /** Breakage counts as a failed stretch, whatever the stretch was said to be. */
@@ -144,8 +146,8 @@ public record StrandTestView(
         };
     }
 
-    StrandTest asSeen(Thickness head) {
+    StrandTest asSeen(Thickness head, OptionalDouble grown) {
         return new StrandTest(
-                start(head), course(), seen.level, Constants.in("spread").of("seen"), felt());
+                start(head, grown), course(), seen.level, Constants.in("spread").of("seen"), felt());
     }
 }
