@@ -12,6 +12,7 @@ import mischung.plan.Action;
 import mischung.plan.Laying;
 import mischung.plan.LiftWay;
 import mischung.plan.Round;
+import mischung.product.Developer;
 import mischung.product.Mix;
 import mischung.product.ShadeClass;
 import mischung.wish.Weave;
@@ -132,6 +133,7 @@ public record RoundView(Action action, List<LayingView> layings) {
     }
 
     private static Laying checked(LayingView l, WorkedHead head, Shades shades) {
+        figures(l);
         if (l.action == Action.WAIT) {
             return new Laying.Wait(l.weeks);
         }
@@ -160,6 +162,15 @@ public record RoundView(Action action, List<LayingView> layings) {
                     l.times);
         }
         return new Laying.Treat(l.action, bands, l.minutes, l.times);
+    }
+
+    /** Those an action does not use are kept in the file, too, and somebody may choose another action. */
+    private static void figures(LayingView l) {
+        Developer.requireForHair(l.volume);
+        RefusedInput.within("minutes", l.minutes, 0, Laying.LONGEST, "min");
+        RefusedInput.within("ratio", l.ratio, 0, 6, "to 1");
+        RefusedInput.within("times", l.times, 1, 3, "rounds");
+        RefusedInput.within("weeks", l.weeks, 0, 52, "weeks");
     }
 
     /** Worked bands whose middle lies in one of the stretches; a reading may have moved the lines since. */
