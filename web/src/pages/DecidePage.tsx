@@ -1,5 +1,5 @@
 import { Button, Spin } from 'antd';
-import { useState, type ReactNode } from 'react';
+import { Fragment, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { problemOf, type DecisionView } from '../api/client';
 import { useFirstRoute, useRoutes } from '../api/queries';
@@ -70,18 +70,24 @@ function Decided({ decision }: { decision: DecisionView }): ReactNode {
         </p>
       ))}
       <section className="routes" aria-label="Routes">
-        {[...(own ? [own] : []), ...visible].map((route) => (
-          <RouteStrip
-            key={route.key}
-            route={route}
-            zones={decision.zones}
-            chosen={route.key === chosen?.key}
-            against={chosen && route.key !== chosen.key ? chosen : undefined}
-            onChoose={() => document.edit({ ...content, route: route.key })}
-            onOwn={() => document.edit({ ...content, route: 'own', ownRoute: route.rounds })}
-          >
-            {route.key === 'own' && <OwnRoute zones={decision.zones} />}
-          </RouteStrip>
+        {[...(own ? [own] : []), ...visible].map((route, i, all) => (
+          <Fragment key={route.key}>
+            {route.group !== 'YOUR_SCHOOLS' && route.group !== all[i - 1]?.group && (
+              <h2 className="route-group" data-group={route.group}>
+                {route.groupWords}
+              </h2>
+            )}
+            <RouteStrip
+              route={route}
+              zones={decision.zones}
+              chosen={route.key === chosen?.key}
+              against={chosen && route.key !== chosen.key ? chosen : undefined}
+              onChoose={() => document.edit({ ...content, route: route.key })}
+              onOwn={() => document.edit({ ...content, route: 'own', ownRoute: route.rounds })}
+            >
+              {route.key === 'own' && <OwnRoute zones={decision.zones} />}
+            </RouteStrip>
+          </Fragment>
         ))}
         {planned.length > visible.length && (
           <Button onClick={() => setShown(planned.length)}>

@@ -162,6 +162,11 @@ final class TakingOut {
         return aim.leastCanvas() - level(at, aim) > HALF_A_LEVEL;
     }
 
+    /** What a staged visit passes through on its way down is not what hair is lifted for. */
+    private boolean onItsWay(BandRef at, Aim aim) {
+        return head.at(at).aim().filter(aim::equals).isEmpty();
+    }
+
     /** Everything a band's goal follows from. */
     private record SameGoal(Aim aim, HairState hair, BandKind kind, Place place) {}
 
@@ -180,7 +185,7 @@ final class TakingOut {
         aims.forEach((at, aim) -> {
             boolean due = lifting.allowed(at)
                     && !failed(at)
-                    && (tooDark(at, aim) ? !byColour(at, aim) : lifting.tooWarm(at, aim));
+                    && (tooDark(at, aim) ? !byColour(at, aim) : !onItsWay(at, aim) && lifting.tooWarm(at, aim));
             if (due) {
                 double goal = known.computeIfAbsent(
                         new SameGoal(

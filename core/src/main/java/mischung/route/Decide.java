@@ -68,8 +68,8 @@ public final class Decide {
 
     /** The chosen schools' route alone: the first useful answer, while the others are still being weighed. */
     public static Route first(Desk desk, Method method, House house) {
-        Plan plan = Planner.plan(desk, Strategies.chosen(desk, method));
-        return route(plan, house);
+        Strategy chosen = Strategies.chosen(desk, method);
+        return route(Planner.plan(desk, chosen), chosen, house);
     }
 
     /** However long it takes. */
@@ -87,9 +87,10 @@ public final class Decide {
         return new Decide(desk, method, guard, house).decided(own, patience);
     }
 
-    private static Route route(Plan plan, House house) {
+    private static Route route(Plan plan, Strategy chosen, House house) {
         return new Route(
                 Strategies.key(plan.strategy()),
+                Route.Group.of(plan.strategy(), chosen),
                 plan,
                 Measures.of(plan, house),
                 List.of(),
@@ -103,7 +104,7 @@ public final class Decide {
         Plan first = Planner.plan(desk, chosen);
         List<Route> all = new ArrayList<>();
         List<Refused> refused = new ArrayList<>();
-        all.add(route(first, house));
+        all.add(route(first, chosen, house));
         for (Strategy other : Strategies.others(desk, chosen, first)) {
             if (patience.over()) {
                 leftOut++;
@@ -127,7 +128,7 @@ public final class Decide {
                         "Comes to the very same work as " + same.get().words() + ".",
                         same.get().measures()));
             } else {
-                all.add(route(plan, house));
+                all.add(route(plan, chosen, house));
             }
         }
         double best = all.stream()
@@ -141,16 +142,29 @@ public final class Decide {
             no.ifPresentOrElse(refused::add, () -> offered.add(route));
         }
         offered.sort(Comparator.comparingDouble(this::score));
+        grouped(offered);
         List<Route> shown = new ArrayList<>(offered.stream().map(this::told).toList());
         List<Route> merited = withMerits(shown);
         own.ifPresent(rounds -> {
             Plan plan = Planner.byHand(desk, method, rounds);
             Route mine = told(new Route(
-                    "own", plan, Measures.of(plan, house), List.of(Merit.OWN), new Route.Range(0, 0), List.of()));
+                    "own",
+                    Route.Group.YOUR_SCHOOLS,
+                    plan,
+                    Measures.of(plan, house),
+                    List.of(Merit.OWN),
+                    new Route.Range(0, 0),
+                    List.of()));
             merited.add(mine);
         });
         Decision decision = verdict(merited, refused, all);
         return leftOut == 0 ? decision : decision.cutShort(leftOut);
+    }
+
+    /** Routes of a group together, the group first whose best is first. */
+    private static void grouped(List<Route> offered) {
+        List<Route.Group> order = offered.stream().map(Route::group).distinct().toList();
+        offered.sort(Comparator.comparingInt(route -> order.indexOf(route.group())));
     }
 
     private Route told(Route route) {

@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 import mischung.caution.Caution;
 import mischung.caution.Cautions;
 import mischung.consult.Consultation;
@@ -118,8 +119,25 @@ class DecideTest {
                     .as("R48: nobody sits longer")
                     .isLessThanOrEqualTo(10 * 60);
         }
+        groupedBySchool(decision, method);
         assertThat(decision.verdict()).isNotBlank();
         assertThat(decide(head, wish, method)).as("the same input").isEqualTo(decision);
+    }
+
+    /** Schools are compared on the same head: what differs in a school stands together, and so does what differs in nothing of it. */
+    private static void groupedBySchool(Decision decision, Method method) {
+        List<Route.Group> groups = decision.routes().stream().map(Route::group).toList();
+        assertThat(groups.stream().distinct().count())
+                .as("each group once: %s", groups)
+                .isEqualTo(1
+                        + IntStream.range(1, Math.max(1, groups.size()))
+                                .filter(i -> groups.get(i) != groups.get(i - 1))
+                                .count()
+                        - (groups.isEmpty() ? 1 : 0));
+        for (Route route : decision.routes()) {
+            assertThat(route.group() == Route.Group.OTHER_SCHOOLS)
+                    .isEqualTo(!route.plan().strategy().method().equals(method));
+        }
     }
 
     private static double mostOfColour(Plan plan, Laying.Deposit laying) {

@@ -58,6 +58,13 @@ public record DecisionView(
     public record RouteView(
             String key,
             String words,
+
+            @Schema(
+                    description =
+                            "what it does otherwise than the colourist's schools ask for; routes of a group follow each other")
+            Route.Group group,
+
+            String groupWords,
             List<String> merits,
             MeasuresView measures,
             List<ColumnView> columns,
@@ -173,6 +180,8 @@ public record DecisionView(
         return new RouteView(
                 route.key(),
                 route.words(),
+                route.group(),
+                route.group().words(),
                 route.merits().stream().map(Route.Merit::words).toList(),
                 MeasuresView.of(route.measures(), route.surest(), rates),
                 columns,
