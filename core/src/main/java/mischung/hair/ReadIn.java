@@ -112,14 +112,30 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
      * the colour over just that hair. Otherwise the best explanation.
      */
     Explanation likeliest(OptionalDouble grown) {
-        double level = LevelScale.levelOf(seen.l());
-        if (grown.isEmpty() || best.kind != Past.Kind.COLOURED || level > grown.getAsDouble() - CLEARLY_DARKER) {
+        if (!darkerThan(grown)) {
             return best;
         }
-        return alike.stream()
+        return alike(grown).stream()
                 .filter(e -> e.kind == Past.Kind.COLOURED)
-                .min(Comparator.comparingDouble(e -> Math.abs(e.underLevel - grown.getAsDouble())))
+                .min(Comparator.comparingDouble(e -> Math.abs(e.underLevel - grown.orElseThrow())))
                 .orElse(best);
+    }
+
+    /** What cannot be told apart there: colour lies over hair as it grows, or lighter, and never over darker. */
+    List<Explanation> alike(OptionalDouble grown) {
+        if (!darkerThan(grown)) {
+            return alike;
+        }
+        List<Explanation> some = alike.stream()
+                .filter(e -> e.kind != Past.Kind.COLOURED || e.underLevel >= grown.getAsDouble() - CLEARLY_DARKER)
+                .toList();
+        return some.isEmpty() ? alike : some;
+    }
+
+    private boolean darkerThan(OptionalDouble grown) {
+        return grown.isPresent()
+                && best.kind == Past.Kind.COLOURED
+                && LevelScale.levelOf(seen.l()) <= grown.getAsDouble() - CLEARLY_DARKER;
     }
 
     /** Lowest level that may lie under the dye. */

@@ -104,7 +104,7 @@ public record Reading(Pigments pigments, double misfit, double underLevel) {
     }
 
     private static List<Pigments> bestFirst(ReadIn read, OptionalDouble grown) {
-        return Stream.concat(Stream.of(read.likeliest(grown)), read.alike().stream())
+        return Stream.concat(Stream.of(read.likeliest(grown)), read.alike(grown).stream())
                 .map(ReadIn.Explanation::pigments)
                 .distinct()
                 .toList();

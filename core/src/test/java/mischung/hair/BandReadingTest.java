@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import mischung.RefusedInput;
 import mischung.change.Course;
 import mischung.change.Factors;
@@ -167,5 +168,30 @@ class BandReadingTest {
             }
         }
         assertThat(ZonePlace.HAIRLINE.whole()).isEqualTo(Optional.empty());
+    }
+
+    /** Home black over a root that grows at 5: a remover finds the 5, where unknown hair might be black all through. */
+    @Test
+    void underOldDarkColourLiesTheHairAsItGrows() {
+        Band black = band(BandKind.COLOURED, 1, Tone.NATURAL, 0, BandDetail.NONE.withPast(3, 1, 12));
+        Canvas unknown = Reading.canvasOf(black, Thickness.NORMAL);
+        Canvas known = Reading.canvasOf(black, Thickness.NORMAL, OptionalDouble.of(5));
+        assertThat(Ciede2000.between(known.lab(), unknown.lab()))
+                .as("they look alike")
+                .isLessThan(2);
+        Canvas cleared = known;
+        Canvas other = unknown;
+        for (int round = 0; round < 3; round++) {
+            cleared = RemoverRound.USUAL.on(cleared);
+            other = RemoverRound.USUAL.on(other);
+        }
+        assertThat(cleared.level()).isBetween(4.0, 5.5);
+        assertThat(other.level()).isLessThan(2.5);
+        assertThat(Reading.explained(black, OptionalDouble.of(5)))
+                .as("never over darker hair than it grows")
+                .hasSizeLessThan(Reading.explained(black).size())
+                .isNotEmpty();
+        Band light = band(BandKind.COLOURED, 7, Tone.COPPER, 0, BandDetail.NONE);
+        assertThat(Reading.explained(light, OptionalDouble.of(6))).isEqualTo(Reading.explained(light));
     }
 }
