@@ -17,10 +17,12 @@ import mischung.hair.Strand;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.Zone;
+import mischung.hair.ZonePlace;
 import mischung.plan.Action;
 import mischung.plan.Bowl;
 import mischung.plan.Desk;
 import mischung.plan.Heads;
+import mischung.plan.LiftBowl;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
@@ -29,6 +31,7 @@ import mischung.plan.Strategy;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
 import mischung.school.Method;
+import mischung.school.TakeOut;
 import mischung.sequence.Batch;
 import mischung.sequence.Durations;
 import mischung.sequence.Sequence;
@@ -117,6 +120,17 @@ class HoursTest {
                         4,
                         6.5),
                 new Job(
+                        "P8 faded pink and blue to brown",
+                        new Head(
+                                Heads.EIGHT.stream()
+                                        .map(place -> new Zone(place, new Strand(List.of(natural(8, 6), faded(place)))))
+                                        .toList(),
+                                Density.NORMAL,
+                                Thickness.NORMAL),
+                        new Wish(6.5, Tone.NATURAL),
+                        2,
+                        4),
+                new Job(
                         "P9 copper with pieces",
                         head(natural(1, 6), coloured(1, 28, 7, Tone.COPPER, 1), coloured(28, 38, 7, Tone.COPPER, 1)),
                         new Wish(new Aim(7, Tone.NATURAL))
@@ -135,6 +149,15 @@ class HoursTest {
                         new Wish(5, Tone.BROWN),
                         4.5,
                         6.5));
+    }
+
+    /** What is left of pink on the crown and of blue at the sides; elsewhere lifted hair. */
+    private static Band faded(ZonePlace place) {
+        return switch (place) {
+            case CROWN, PARTING, FRINGE -> new Band(8, 36, BandKind.DIRECT, 9, Tone.PINK, Porosity.HIGH, 0);
+            case SIDE_LEFT, SIDE_RIGHT -> new Band(8, 36, BandKind.DIRECT, 9, Tone.BLUE, Porosity.HIGH, 0);
+            default -> lifted(8, 36, 10, Porosity.NORMAL);
+        };
     }
 
     private static final Wish COOL_PIECES = new Wish(new Aim(6, Tone.NATURAL))
@@ -174,6 +197,48 @@ class HoursTest {
                 assertThat(bowl.laying().volume()).as("R33").isLessThanOrEqualTo(20);
             }
         });
+    }
+
+    /**
+     * P14, by the school that cleanses: 40 vol off the scalp for some 15 min, watched; then brown. What stayed dark, if anything, gets
+     * the same mix again, half the size.
+     */
+    @Test
+    void homeBlackIsCleansedWithoutPlainLightenerOnTheLengths() {
+        Plan plan = Planner.plan(
+                new Desk(
+                        head(natural(1, 5), coloured(1, 36, 1, Tone.NATURAL, 8)),
+                        new Wish(5, Tone.BROWN),
+                        ProductRange.demo(),
+                        Calibration.none(),
+                        3),
+                Strategy.of("by the schools", Method.USUAL.with(TakeOut.CLEANSE_MIX)));
+        List<LiftBowl> cleansed = plan.steps().stream()
+                .filter(step -> step.kind() == Action.CLEANSE)
+                .flatMap(step -> step.lifts().stream())
+                .toList();
+        assertThat(cleansed).hasSizeBetween(1, 2).allSatisfy(bowl -> {
+            assertThat(bowl.laying().volume()).isEqualTo(40);
+            assertThat(bowl.laying().minutes()).isBetween(5.0, 20.0);
+            assertThat(bowl.bands()).noneMatch(at -> plan.head().at(at).touchesScalp());
+        });
+        if (cleansed.size() == 2) {
+            assertThat((double) cleansed.get(1).totalGrams() / cleansed.get(0).totalGrams())
+                    .isBetween(0.4, 0.65);
+        }
+        assertThat(plan.steps().stream()
+                        .filter(step -> step.kind() == Action.LIGHTEN)
+                        .flatMap(step -> step.lifts().stream()))
+                .as("no plain lightener on the lengths")
+                .allMatch(bowl ->
+                        bowl.bands().stream().allMatch(at -> plan.head().at(at).touchesScalp()));
+        for (BandRef at : plan.head().bands()) {
+            assertThat(plan.end(at).look().level()).as("%s", at).isBetween(4.35, 5.5);
+            assertThat(plan.end(at).integrity()).isGreaterThan(0.6);
+        }
+        Sequence order = Sequencer.of(plan);
+        assertThat(order.overdue()).isEmpty();
+        assertThat(order.totalMinutes() / 60.0).isBetween(4.0, 6.5);
     }
 
     /** Half an hour of two people is not an hour of one: foiling halves, what works works as long. */
