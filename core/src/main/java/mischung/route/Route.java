@@ -21,7 +21,7 @@ public record Route(
         List<Merit> merits,
         Range surest,
         List<Fallback> fallbacks) {
-    /** What it does otherwise than the colourist's schools ask for; shown in this order where all are as sensible. */
+    /** What it does otherwise than the colourist's schools ask for; routes of a group stand together, the group of the best first. */
     public enum Group {
         YOUR_SCHOOLS("By your schools"),
         OTHER_SCHOOLS("Other schools on the same head"),

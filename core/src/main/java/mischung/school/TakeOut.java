@@ -9,7 +9,7 @@ public enum TakeOut implements Choice {
             "lightener first",
             "Straight to the dark bands with lightener: fewer steps, costs strength. For direct dye, or where a remover failed."),
     CLEANSE_MIX(
-            "cleanse mix",
+            "cleanse mix on the dark bands",
             "Lightest tint and powder with 40 vol on the dark lengths, off the scalp, some 15 min watched; a second, smaller bowl"
                     + " where it stayed dark (R31). Quick, and dear in strength.");
 

@@ -11,14 +11,17 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import mischung.caution.Caution;
 import mischung.caution.Cautions;
 import mischung.consult.Consultation;
 import mischung.doubt.Calibration;
+import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Elasticity;
 import mischung.hair.Head;
+import mischung.hair.Porosity;
 import mischung.hair.Tone;
 import mischung.plan.Action;
 import mischung.plan.Bowl;
@@ -122,6 +125,24 @@ class DecideTest {
         groupedBySchool(decision, method);
         assertThat(decision.verdict()).isNotBlank();
         assertThat(decide(head, wish, method)).as("the same input").isEqualTo(decision);
+    }
+
+    /** A case keeps the key of the route that was chosen: it goes on meaning that route. */
+    @Test
+    void keysThatCasesKeepStayTheSame() {
+        Band black = new Band(0, 30, BandKind.COLOURED, 2, Tone.NATURAL, Porosity.NORMAL, 0);
+        Decision decision = decide(Heads.of(List.of(black)), new Wish(6, Tone.BROWN), Method.USUAL);
+        assertThat(Stream.concat(
+                        decision.routes().stream().map(Route::key),
+                        decision.refused().stream().map(no -> no.words().replace(' ', '-'))))
+                .contains(
+                        "by-your-schools",
+                        "lightener-first",
+                        "cleanse-mix-on-the-dark-bands",
+                        "strong-and-short",
+                        "pre-tone-before-the-lightener",
+                        "without-lightener",
+                        "in-2-visits");
     }
 
     /** Schools are compared on the same head: what differs in a school stands together, and so does what differs in nothing of it. */
