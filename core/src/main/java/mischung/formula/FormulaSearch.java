@@ -31,7 +31,7 @@ import org.jspecify.annotations.Nullable;
  * <p>All practical mixes are weighed, in two rounds. The ideal dye amounts are found first (see {@link DyeFit}); round them
  * the squared CIEDE2000 is nearly a quadratic in the mix's four dye amounts. In coordinates in which that quadratic is a
  * plain distance (Cholesky), a mix is the mean of its shades' points and costs a dozen multiplications. The {@value #KEPT}
- * nearest are then computed in full, and the best of those wins. What is made least is the difference and {@link Oddness}
+ * nearest are then computed in full, as far as they may still win, and the best of those does. What is made least is the difference and {@link Oddness}
  * together.
  */
 public final class FormulaSearch {
@@ -44,6 +44,9 @@ public final class FormulaSearch {
     private static final double FAR_OFF = 1.5;
 
     private static final int MOST_AGAIN = 3;
+
+    /** In CIEDE2000: by so much more than before an estimate may be wrong without anything being missed. */
+    private static final double ROOM = 0.3;
 
     /** In CIEDE2000; what gains less is not looked for again. */
     private static final double BETTER_BY = 0.05;
@@ -95,6 +98,8 @@ public final class FormulaSearch {
     private double[] asMain = {};
 
     private boolean anyMain;
+
+    private final double[] mainPrice = new double[1 << WholeParts.MOST_COMPONENTS];
 
     /** What clear costs by its share, for each number of shades and each way of parting them with clear as the last. */
     private double[][] thin = {};
@@ -280,7 +285,30 @@ public final class FormulaSearch {
                 }
             }
         }
-        return best.stream().map(candidate -> exact(mixOf(candidate))).toList();
+        return inFull();
+    }
+
+    /**
+     * What was kept, the most promising first, until the rest would have to beat its estimate by clearly more than any before it
+     * did.
+     */
+    private List<Exact> inFull() {
+        List<Candidate> promising = best.stream()
+                .sorted(Comparator.comparingDouble(Candidate::estimate))
+                .toList();
+        List<Exact> all = new ArrayList<>();
+        double least = Double.POSITIVE_INFINITY;
+        double beaten = 0;
+        for (Candidate candidate : promising) {
+            if (all.size() >= FEWEST_KEPT && candidate.estimate - beaten - ROOM > least) {
+                break;
+            }
+            Exact exact = exact(mixOf(candidate));
+            all.add(exact);
+            least = Math.min(least, exact.cost());
+            beaten = Math.max(beaten, candidate.estimate - exact.cost());
+        }
+        return all;
     }
 
     private void weigh(int[] chosen, int count, boolean clear) {
@@ -416,6 +444,9 @@ public final class FormulaSearch {
         double oddD = odd[chosen[count - 1]];
         double[] thinning = thinned ? thin[count] : noThinning;
         int[] mains = thinned ? WholeParts.mostWithoutLast(count) : WholeParts.most(count);
+        if (anyMain) {
+            priceMains(chosen, count);
+        }
         double floor = floor();
         // The hottest lines of the program: millions of mixes a decision. What is too odd already is not placed.
         for (int i = 0; i < patterns.length; i++) {
@@ -428,7 +459,7 @@ public final class FormulaSearch {
                 continue;
             }
             if (anyMain) {
-                price += main(chosen, mains[i]);
+                price += mainPrice[mains[i]];
             }
             double x = p * a[0] + q * b[0] + r * c[0] + t * d[0];
             double y = p * a[1] + q * b[1] + r * c[1] + t * d[1];
@@ -442,15 +473,14 @@ public final class FormulaSearch {
         }
     }
 
-    /** @param mains which of the chosen there is most of, a bit for each; the one that costs least counts */
-    private double main(int[] chosen, int mains) {
-        double least = Double.MAX_VALUE;
-        for (int i = 0, left = mains; left != 0; i++, left >>= 1) {
-            if ((left & 1) == 1) {
-                least = Math.min(least, asMain[chosen[i]]);
-            }
+    /** What it costs whichever of the chosen there is most of, a bit for each that is; the one that costs least counts. */
+    private void priceMains(int[] chosen, int count) {
+        for (int mains = 1; mains < 1 << count; mains++) {
+            int first = Integer.numberOfTrailingZeros(mains);
+            int others = mains & (mains - 1);
+            double own = asMain[chosen[first]];
+            mainPrice[mains] = others == 0 ? own : Math.min(own, mainPrice[others]);
         }
-        return least;
     }
 
     /** Squared misfit at the lowest point. */

@@ -205,7 +205,11 @@ final class ColourReasons {
                                 "Direct colour, as it is, without developer, for "
                                         + LevelScale.figure(laying.minutes())
                                         + " min. Barrier cream on skin and hairline before it, gloves, a cool rinse after.");
-                    case GLOSS, LIGHTEST ->
+                    case GLOSS ->
+                        new Reason(
+                                Rule.R18,
+                                "Gloss: sheer, so that nothing builds up on lengths that have their colour already.");
+                    case LIGHTEST ->
                         new Reason(
                                 Rule.WISH, Words.capital(laying.shadeClass().words()) + " colour was chosen by hand.");
                 });

@@ -8,6 +8,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import mischung.change.Wetness;
+import mischung.formula.Formula;
 import mischung.formula.FormulaTask;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -15,6 +16,7 @@ import mischung.hair.LevelScale;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
+import mischung.light.Ciede2000;
 import mischung.product.ShadeClass;
 import mischung.school.FillerOn;
 import mischung.school.Hold;
@@ -43,6 +45,22 @@ final class Depositing {
 
     /** R51: a root tap takes two to five minutes. */
     private static final double TAP_MINUTES = 5;
+
+    /** In CIEDE2000 and in levels: what has faded no further is freshened with a sheer layer. */
+    private static final double A_SHEER_LAYER = 10;
+
+    private static final double A_SHEER_DEPTH = 0.5;
+    private static final double GLOSS_VOLUME = 6;
+
+    /** In CIEDE2000: a gloss that stays no further behind a full deposit is taken. */
+    private static final double AS_GOOD = 1;
+
+    private static final double A_LITTLE_NEARER = 1;
+
+    /** R59a: its main shade lies no further from the level asked for. */
+    private static final double A_LEVEL = 1;
+
+    private static final double HALF_TIME = 0.5;
 
     private static final double LIGHT_AIM = 8.5;
     private static final double LITTLE = 1.5;
@@ -170,15 +188,23 @@ final class Depositing {
                             .mapToDouble(at -> rung(rungs, at, left))
                             .max()
                             .orElseThrow();
-                    layings.add(filler(group, level, porous));
+                    // R21: what drinks fastest goes on last and at half time, so that all of it is rinsed together.
+                    boolean late = porous && layings.stream().anyMatch(laid -> !drinks(laid));
+                    layings.add(filler(group, level, porous, late ? HALF_TIME : 1));
                 }
             }
         }
         return layings;
     }
 
-    private Laying.Deposit filler(List<BandRef> group, double level, boolean porous) {
-        double share = method.filler() == School.ONE_LIGHTER ? ONE_LIGHTER_MINUTES / ShadeClass.DEMI.fullMinutes() : 1;
+    private boolean drinks(Laying.Deposit laying) {
+        return laying.bands().stream().allMatch(at -> porosity(at).raised());
+    }
+
+    /** @param ofItsTime share of the minutes its school gives it */
+    private Laying.Deposit filler(List<BandRef> group, double level, boolean porous, double ofItsTime) {
+        double share = ofItsTime
+                * (method.filler() == School.ONE_LIGHTER ? ONE_LIGHTER_MINUTES / ShadeClass.DEMI.fullMinutes() : 1);
         Laying.Deposit filler = colour(
                 Action.FILL,
                 group,
@@ -276,7 +302,7 @@ final class Depositing {
         // R59c: as it is, without developer; it does not go on working, so all of it has its full time.
         add(layings, direct, BowlPlace.LENGTHS, ShadeClass.DIRECT, 0, 1, filled);
         // R21: what drinks fastest goes on at half time, if there is anything else to begin with.
-        double late = layings.isEmpty() ? 1 : 0.5;
+        double late = layings.isEmpty() ? 1 : HALF_TIME;
         add(layings, porous, BowlPlace.POROUS, onLengths, 6, late, filled);
         if (desk.wish().design().kind() == Design.Kind.MELT) {
             // R57: light first, dark second.
@@ -311,6 +337,7 @@ final class Depositing {
                 if (laying.action() == Action.ROOT_TAP) {
                     laying = laying.withMinutes(TAP_MINUTES);
                 }
+                laying = freshened(laying, place);
                 boolean atTheBasin = (laying.action() == Action.TONER || laying.action() == Action.GLOSS)
                         && group.stream().allMatch(taking::liftedToday);
                 if (atTheBasin
@@ -338,14 +365,45 @@ final class Depositing {
             return laying;
         }
         Laying.Deposit stronger = laying.withVolume(gentle(OPENING));
-        return stronger.volume() > laying.volume() && misfit(stronger) + CLEARLY_NEARER < misfit(laying)
+        return stronger.volume() > laying.volume()
+                        && misfit(stronger, BowlPlace.ROOTS) + CLEARLY_NEARER < misfit(laying, BowlPlace.ROOTS)
                 ? stronger
                 : laying;
     }
 
-    private double misfit(Laying.Deposit laying) {
-        return desk.best(work.recipes().task(laying, BowlPlace.ROOTS, work::hair))
-                .misfit();
+    /**
+     * R18, R71: what was coloured or toned before, is of the wish's depth and has only faded a little from it, needs a sheer layer
+     * and no full deposit: nothing builds up. Only where a gloss of about that level brings it there, and as near as a demi would.
+     */
+    private Laying.Deposit freshened(Laying.Deposit laying, BowlPlace place) {
+        Aim aim = laying.aim();
+        boolean asked = laying.action() == Action.NEUTRALISE || laying.action() == Action.TONER;
+        if (!asked || !laying.bands().stream().allMatch(at -> onlyFaded(at, aim))) {
+            return laying;
+        }
+        Laying.Deposit gloss = colour(Action.GLOSS, laying.bands(), aim, ShadeClass.GLOSS, gentle(GLOSS_VOLUME), 1);
+        Formula mixed = desk.best(work.recipes().task(gloss, place, work::hair));
+        double now = laying.bands().stream()
+                .mapToDouble(at -> Ciede2000.between(work.hair(at).lab(), aim.colour()))
+                .min()
+                .orElseThrow();
+        boolean serves = Math.abs(mixed.mix().parts().get(0).shade().level() - aim.level()) <= A_LEVEL
+                && mixed.misfit() <= now - A_LITTLE_NEARER
+                && mixed.misfit() <= misfit(laying, place) + AS_GOOD;
+        return serves ? gloss : laying;
+    }
+
+    private boolean onlyFaded(BandRef at, Aim aim) {
+        HairState hair = work.hair(at);
+        return Lifting.oxidative(hair) > Lifting.DYE_SEEN
+                && !taking.touched(at)
+                && !taking.lifted().contains(at)
+                && Math.abs(hair.level() - aim.level()) <= A_SHEER_DEPTH
+                && Ciede2000.between(hair.lab(), aim.colour()) <= A_SHEER_LAYER;
+    }
+
+    private double misfit(Laying.Deposit laying, BowlPlace place) {
+        return desk.best(work.recipes().task(laying, place, work::hair)).misfit();
     }
 
     private Action action(List<BandRef> group, Aim aim, Set<BandRef> filled, ShadeClass shadeClass) {

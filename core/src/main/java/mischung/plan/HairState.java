@@ -38,6 +38,7 @@ public final class HairState {
 
     private final Map<Change, HairState> next = new HashMap<>();
     private @Nullable List<Canvas> drawn;
+    private @Nullable List<Lab> drawnColours;
     private @Nullable Look look;
     private @Nullable LevelRange range;
 
@@ -132,6 +133,14 @@ public final class HairState {
                     : changed(before.drawn(), change);
         }
         return drawn;
+    }
+
+    /** What it looks like after each of them, under D65. */
+    public List<Lab> drawnColours() {
+        if (drawnColours == null) {
+            drawnColours = drawn().stream().map(Canvas::lab).toList();
+        }
+        return drawnColours;
     }
 
     private List<Canvas> changed(List<Canvas> all, Change done) {

@@ -242,10 +242,10 @@ final class Lifting {
         return hair;
     }
 
-    /** How deep its coloured hairs are; half-white hair looks lighter than what there is to lift. */
+    /** How deep its coloured hairs are; hair with white in it looks lighter than what there is to lift. */
     static double deep(HairState hair) {
         Canvas canvas = hair.canvas();
-        return canvas.greyShare() < FillerNeed.SPEAKS_OF_GREY || canvas.greyShare() > MOSTLY_WHITE
+        return canvas.greyShare() > MOSTLY_WHITE
                 ? hair.level()
                 : new Canvas(canvas.coloured(), canvas.white(), 0, canvas.fibre()).level();
     }
@@ -301,7 +301,7 @@ final class Lifting {
      */
     boolean byColour(BandRef at, Aim aim) {
         HairState hair = work.hair(at);
-        double levels = aim.level() - hair.level();
+        double levels = aim.level() - deep(hair);
         WorkedBand band = desk.head().at(at);
         if (aim.direct()
                 || band.band().kind() != BandKind.NATURAL

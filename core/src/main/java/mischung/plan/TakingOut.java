@@ -66,6 +66,10 @@ final class TakingOut {
     private final Set<BandRef> removed = new HashSet<>();
     private final Set<BandRef> liftedToday = new HashSet<>();
     private final Set<BandRef> lifted = new HashSet<>();
+
+    /** How light the canvas had to become, of what was found too dark. */
+    private final Map<BandRef, Double> found = new HashMap<>();
+
     private boolean begun;
 
     TakingOut(Desk desk, Strategy strategy, Working work) {
@@ -143,15 +147,15 @@ final class TakingOut {
         liftedToday.addAll(some);
     }
 
-    /** As read, or as the model has it by now; half-white hair by what is deep in it, where that has to become light. */
+    /** As read, or as the model has it by now; hair with white in it by what is deep in it, where that has to become light. */
     double level(BandRef at, Aim aim) {
-        if (head.band(at).greyShare() < FillerNeed.SPEAKS_OF_GREY) {
-            return work.level(at);
+        double grey = head.band(at).greyShare();
+        if (grey > 0 && aim.level() >= LIGHT_AIM) {
+            return LevelScale.inHalves(Lifting.deep(work.hair(at)));
         }
-        return LevelScale.inHalves(
-                aim.level() >= LIGHT_AIM
-                        ? Lifting.deep(work.hair(at))
-                        : work.hair(at).level());
+        return grey < FillerNeed.SPEAKS_OF_GREY
+                ? work.level(at)
+                : LevelScale.inHalves(work.hair(at).level());
     }
 
     boolean failed(BandRef at) {
@@ -197,6 +201,7 @@ final class TakingOut {
                 // What only its toner keeps dark needs no more lift, but the toner gone.
                 boolean toner = tooDark(at, aim) && lifting.onlyToned(at, aim.leastCanvas());
                 goal = toner ? aim.leastCanvas() : goal;
+                found.put(at, goal);
                 // A second round for less than half a level is not worth its hour.
                 if (goal - Lifting.deep(work.hair(at)) > (begun ? HALF_A_LEVEL : WORTH_LIFTING)) {
                     goals.put(at, goal);
@@ -382,7 +387,7 @@ final class TakingOut {
     BandAnswer answer(BandRef at, Aim aim) {
         HairState hair = work.hair(at);
         double start = head.band(at).level();
-        double goal = lifting.goal(at, aim);
+        double goal = found.getOrDefault(at, aim.leastCanvas());
         List<Reason> reasons = new ArrayList<>();
         Decision decision = removed.contains(at)
                 ? liftedToday.contains(at) ? Decision.REMOVE_AND_LIGHTEN : Decision.REMOVE

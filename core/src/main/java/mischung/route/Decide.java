@@ -10,7 +10,6 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import mischung.Words;
 import mischung.hair.BandRef;
-import mischung.hair.Canvas;
 import mischung.hair.Elasticity;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
@@ -319,11 +318,11 @@ public final class Decide {
         for (BandRef at : wished) {
             double grams = plan.head().mixGrams(List.of(at));
             Lab aim = plan.end(at).wished();
-            List<Canvas> drawn = plan.end(at).hair().drawn();
+            List<Lab> drawn = plan.end(at).hair().drawnColours();
             sums = sums == null ? new double[drawn.size()] : sums;
             mass += grams;
             for (int i = 0; i < drawn.size(); i++) {
-                double difference = Ciede2000.between(aim, drawn.get(i).lab());
+                double difference = Ciede2000.between(aim, drawn.get(i));
                 sums[i] += grams * difference * difference;
             }
         }

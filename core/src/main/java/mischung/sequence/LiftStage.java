@@ -73,19 +73,27 @@ final class LiftStage {
     }
 
     private Optional<LiftVerdict> inGroups(List<Lay.Unit> units, int groups) {
-        Optional<LiftVerdict> best = Optional.empty();
         for (boolean apart : groups == 1 ? new boolean[] {false} : new boolean[] {false, true}) {
             for (double root : times(true) > 0 ? ROOTS : ALONE) {
-                if (best.isEmpty()) {
-                    best = inGroups(units, groups, apart, root);
+                Tried tried = inGroups(units, groups, apart, root);
+                if (tried.best.isPresent()) {
+                    return tried.best;
+                }
+                // A milder root is rinsed later: what else stays too long already would only stay longer.
+                if (!tried.onlyRoots) {
+                    break;
                 }
             }
         }
-        return best;
+        return Optional.empty();
     }
 
-    private Optional<LiftVerdict> inGroups(List<Lay.Unit> units, int groups, boolean apart, double root) {
+    /** @param onlyRoots whether in one of them nothing but roots stayed longer than it may */
+    private record Tried(Optional<LiftVerdict> best, boolean onlyRoots) {}
+
+    private Tried inGroups(List<Lay.Unit> units, int groups, boolean apart, double root) {
         Optional<LiftVerdict> best = Optional.empty();
+        boolean onlyRoots = false;
         for (List<Pass> passes : passes()) {
             for (double waited : passes.containsAll(List.of(Pass.LENGTHS, Pass.ROOTS)) ? WAITED : ALONE) {
                 LiftVerdict verdict = new LiftAttempt(
@@ -98,6 +106,7 @@ final class LiftStage {
                                 passes,
                                 new LiftAttempt.Way(apart, waited, root))
                         .verdict();
+                onlyRoots |= verdict.onlyRoots();
                 if (verdict.fits()
                         && best.filter(other -> !better(verdict, other)).isEmpty()) {
                     best = Optional.of(verdict);
@@ -107,7 +116,7 @@ final class LiftStage {
                 }
             }
         }
-        return best;
+        return new Tried(best, onlyRoots);
     }
 
     private static boolean better(LiftVerdict one, LiftVerdict other) {

@@ -15,9 +15,15 @@ import mischung.wish.WorkedHead;
  *
  * @param volumes of the batches of lightener, by their index
  * @param fits whether nothing stays past what it may come to
+ * @param onlyRoots whether it is roots alone that stay longer than they may
  */
 record LiftVerdict(
-        Bench bench, Solver.Order order, Map<Integer, Double> volumes, Map<String, Spread> spreads, boolean fits) {
+        Bench bench,
+        Solver.Order order,
+        Map<Integer, Double> volumes,
+        Map<String, Spread> spreads,
+        boolean fits,
+        boolean onlyRoots) {
     /**
      * Levels between sections of a bowl at the rinse.
      *
@@ -99,11 +105,14 @@ record LiftVerdict(
                                             .distinct()
                                             .count()
                                     > 1)));
-            boolean fits = others;
+            boolean roots = true;
+            boolean rest = others;
             for (LiftedStrand strand : strands) {
-                fits &= clocks(strand, volumes.getOrDefault(strand.run, 0.0));
+                boolean fits = clocks(strand, volumes.getOrDefault(strand.run, 0.0));
+                roots &= fits || !strand.lay.root();
+                rest &= fits || strand.lay.root();
             }
-            return new LiftVerdict(bench, hands.order(), byBatch, spreads, fits);
+            return new LiftVerdict(bench, hands.order(), byBatch, spreads, roots && rest, rest && !roots);
         }
 
         /** The weakest developer, in whole volumes, with which all of a batch is ready at its rinse; the bowl's own if none is. */

@@ -2,6 +2,7 @@ package mischung.sequence;
 
 import java.util.ArrayList;
 import java.util.List;
+import org.jspecify.annotations.Nullable;
 
 /** Hair of one zone, or of a part of it, under one bowl of lightener: when that was laid, pass by pass, and when it is rinsed. */
 final class LiftedStrand {
@@ -18,6 +19,9 @@ final class LiftedStrand {
     int rinse = -1;
 
     private List<Integer> atRoot = List.of();
+
+    /** Known once it is rinsed; nothing moves then. */
+    private @Nullable List<Integer> untilRinse;
 
     LiftedStrand(LiftLay lay, Lay.Unit unit, int group, LiftStage.Run run) {
         this.lay = lay;
@@ -52,7 +56,12 @@ final class LiftedStrand {
 
     /** Minutes of every laying until its rinse. */
     List<Integer> minutes(Hands hands) {
-        return minutesUntil(hands, rinse);
+        List<Integer> known = untilRinse;
+        if (known == null) {
+            known = minutesUntil(hands, rinse);
+            untilRinse = known;
+        }
+        return known;
     }
 
     private List<Integer> minutesUntil(Hands hands, int piece) {

@@ -27,21 +27,25 @@ final class Ramping {
     /** Longer than anything stays; it is long spent. */
     private static final int FAR = 240;
 
-    private record Asked(double volume, List<Integer> minutes) {}
-
     private final Laying.Lift laying;
     private final Place place;
-    private final Reached start;
+    private final Canvas start;
     private final double goal;
     private final double highest;
-    /** A canvas, and its level, which is asked for again and again. */
-    private record Reached(Canvas canvas, double level) {
-        static Reached of(Canvas canvas) {
-            return new Reached(canvas, canvas.level());
+    /** What each developer makes of it: before its first laying. */
+    private final Map<Double, Reached> starts = new HashMap<>();
+
+    /** What hair has come to after some layings, and what any number of minutes of the next makes of it. Asked for again and again. */
+    private static final class Reached {
+        private final Canvas canvas;
+        private final double level;
+        private final Map<Integer, Reached> next = new HashMap<>();
+
+        private Reached(Canvas canvas) {
+            this.canvas = canvas;
+            this.level = canvas.level();
         }
     }
-
-    private final Map<Asked, Reached> known = new HashMap<>();
 
     /**
      * @param laying as it was decided: its volume is the most this hair is given, its times and minutes say what it is to come to
@@ -51,7 +55,7 @@ final class Ramping {
     Ramping(Laying.Lift laying, Place place, Canvas canvas) {
         this.laying = laying;
         this.place = place;
-        this.start = Reached.of(canvas);
+        this.start = canvas;
         List<Integer> asDecided = new ArrayList<>();
         for (int i = 0; i < laying.times(); i++) {
             asDecided.add((int) Math.round(laying.minutes()));
@@ -71,16 +75,19 @@ final class Ramping {
     }
 
     private Reached after(double volume, List<Integer> minutes) {
-        if (minutes.isEmpty()) {
-            return start;
+        Reached reached = starts.computeIfAbsent(volume, any -> new Reached(start));
+        for (int each : minutes) {
+            reached = after(volume, reached, each);
         }
-        Asked asked = new Asked(volume, minutes);
-        Reached found = known.get(asked);
+        return reached;
+    }
+
+    private Reached after(double volume, Reached before, int minutes) {
+        Reached found = before.next.get(minutes);
         if (found == null) {
-            int last = minutes.size() - 1;
-            found = Reached.of(laying.lightening(place, volume, Math.min(FAR, minutes.get(last)))
-                    .on(after(volume, minutes.subList(0, last)).canvas));
-            known.put(asked, found);
+            found = new Reached(
+                    laying.lightening(place, volume, Math.min(FAR, minutes)).on(before.canvas));
+            before.next.put(minutes, found);
         }
         return found;
     }
@@ -116,13 +123,12 @@ final class Ramping {
     }
 
     private int until(double volume, List<Integer> before, double level, int most) {
+        Reached reached = after(volume, before);
         int from = -1;
         int to = most;
         while (to - from > 1) {
             int middle = (from + to) / 2;
-            List<Integer> minutes = new ArrayList<>(before);
-            minutes.add(middle);
-            if (level(volume, List.copyOf(minutes)) >= level - 1e-6) {
+            if (after(volume, reached, middle).level >= level - 1e-6) {
                 to = middle;
             } else {
                 from = middle;

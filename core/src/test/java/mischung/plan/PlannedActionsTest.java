@@ -31,6 +31,7 @@ import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Which actions a strategy takes and how much of each (common practice, no source, unless a rule is named). */
 class PlannedActionsTest {
@@ -222,6 +223,50 @@ class PlannedActionsTest {
         for (BandRef at : pieces) {
             assertThat(plan.end(at).look().level()).isCloseTo(low, within(0.75));
         }
+    }
+
+    /** R32, R49: hair with white in it is lifted for what its dark part is, however little of it is white. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.05, 0.15, 0.25, 0.29, 0.31, 0.5})
+    void piecesWithGreyInThemAreLiftedForTheirDarkPart(double grey) {
+        Band band = new Band(0, 30, BandKind.NATURAL, 5, Tone.NATURAL, Porosity.NORMAL, grey);
+        Wish wish = new Wish(new Aim(5, Tone.NATURAL))
+                .with(Design.woven(Design.Kind.HIGHLIGHTS, new Aim(8.5, Tone.SAND), 0.3, 3, false));
+        Plan plan = plan(Heads.of(List.of(band)), wish, usual());
+        Band plain = new Band(0, 30, BandKind.NATURAL, 5, Tone.NATURAL, Porosity.NORMAL, 0);
+        Plan none = plan(Heads.of(List.of(plain)), wish, usual());
+        assertThat(minutesOfLift(plan))
+                .as("as long as on hair without white")
+                .isCloseTo(minutesOfLift(none), within(10.0));
+    }
+
+    private static double minutesOfLift(Plan plan) {
+        return layings(plan, Action.LIGHTEN).stream()
+                .filter(laying -> laying.bands().contains(new BandRef(0, 2)))
+                .mapToDouble(Laying::minutes)
+                .sum();
+    }
+
+    /** R18, R71: lengths of the wish's depth whose tone has faded get a sheer layer, weak developer and no more. */
+    @ParameterizedTest
+    @CsvSource({
+        "LIGHTENED, 9, NATURAL, PEARL",
+        "LIGHTENED, 8.5, PEARL, NATURAL",
+        "COLOURED, 8, BEIGE, BROWN",
+        "COLOURED, 7, BEIGE, PEARL"
+    })
+    void whatHasOnlyFadedGetsAGloss(BandKind kind, double level, Tone tone, Tone wish) {
+        Head toned = Heads.of(List.of(new Band(0, 30, kind, level, tone, Porosity.NORMAL, 0)));
+        Plan plan = plan(toned, new Wish(level, wish), usual());
+        assertThat(actions(plan)).containsExactly(Action.GLOSS);
+        assertThat(plan.steps().get(0).bowls()).allSatisfy(bowl -> {
+            assertThat(bowl.laying().volume()).isLessThanOrEqualTo(7);
+            assertThat(bowl.formula().mix().parts().get(0).shade().level()).isCloseTo(level, within(1.0));
+        });
+        assertThat(plan.end(ROOT).difference())
+                .isLessThan(plan.now().get(0).get(0).difference() - 0.8);
+        Plan darker = plan(toned, new Wish(7, Tone.NATURAL), usual());
+        assertThat(actions(darker)).as("two levels are no gloss").doesNotContain(Action.GLOSS);
     }
 
     /** R53: brassy hair at 8 and lighter. */

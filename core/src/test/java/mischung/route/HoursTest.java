@@ -97,7 +97,7 @@ class HoursTest {
                         head(natural(4, 5), lifted(4, 33, 10, Porosity.NORMAL), lifted(33, 45, 10, Porosity.HIGH)),
                         new Wish(5, Tone.NATURAL),
                         2.25,
-                        3.75),
+                        3.5),
                 new Job(
                         "P2 nine to beige seven",
                         head(lifted(0, 35, 9, Porosity.NORMAL)),
@@ -111,8 +111,8 @@ class HoursTest {
                         head(natural(2, 5), coloured(2, 30, 3, Tone.NATURAL, 6), coloured(30, 40, 3, Tone.NATURAL, 8)),
                         new Wish(6, Tone.GOLD),
                         3.5,
-                        6.75),
-                new Job("P6 fine pieces with grey covered between", banded(), COOL_PIECES, 3.5, 6.25),
+                        6.25),
+                new Job("P6 fine pieces with grey covered between", banded(), COOL_PIECES, 3.5, 6.1),
                 new Job(
                         "P7 old colour to silver",
                         head(natural(19, 7), coloured(19, 34, 5, Tone.NATURAL, 2)),
