@@ -24,8 +24,11 @@ import mischung.school.Method;
 import mischung.school.Rinse;
 import mischung.school.School;
 import mischung.wish.Aim;
-import mischung.wish.Design;
 import mischung.wish.Grey;
+import mischung.wish.How;
+import mischung.wish.Layer;
+import mischung.wish.Weave;
+import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
 
 /** Decides what goes on: equaliser, fillers by the school, and the colour that stays, in as few bowls as do no harm. */
@@ -61,6 +64,9 @@ final class Depositing {
     private static final double A_LEVEL = 1;
 
     private static final double HALF_TIME = 0.5;
+
+    /** R33: colour goes to the scalp. */
+    private static final double MOST_FOR_COLOUR = 20;
 
     private static final double LIGHT_AIM = 8.5;
     private static final double LITTLE = 1.5;
@@ -258,6 +264,38 @@ final class Depositing {
         if (layings.isEmpty()) {
             return;
         }
+        List<Laying.Deposit> last = tonedLast(layings);
+        if (!last.isEmpty()) {
+            finish(layings.stream().filter(laying -> !last.contains(laying)).toList());
+            finish(last.stream().map(laying -> laying.onHair(Wetness.DAMP)).toList());
+        } else {
+            finish(layings);
+        }
+    }
+
+    /** Beside foils of lowlights or a melt: what is only toned or glossed, at the basin when they are out (R51). */
+    private List<Laying.Deposit> tonedLast(List<Laying.Deposit> layings) {
+        boolean foils =
+                layings.stream().flatMap(laying -> laying.bands().stream()).anyMatch(this::inColourFoil);
+        List<Laying.Deposit> toned = layings.stream()
+                .filter(laying -> laying.action() == Action.TONER || laying.action() == Action.GLOSS)
+                .filter(laying -> laying.bands().stream().noneMatch(at -> lowlight(at)))
+                .toList();
+        return foils && toned.size() < layings.size() ? toned : List.of();
+    }
+
+    private boolean inColourFoil(BandRef at) {
+        Layer.Purpose purpose = head.at(at).purpose();
+        return head.at(at).weave() == Weave.PIECES && (lowlight(at) || purpose == Layer.Purpose.MELT);
+    }
+
+    /** Of lowlights that what is clearly darker than the hair; beside them may lie panels that stay light. */
+    private boolean lowlight(BandRef at) {
+        return head.at(at).purpose() == Layer.Purpose.LOWLIGHT
+                && aim(at).level() < work.hair(at).level() - SAME_FILLER;
+    }
+
+    private void finish(List<Laying.Deposit> layings) {
         Action action = layings.stream().map(Laying.Deposit::action).distinct().count() == 1
                 ? layings.get(0).action()
                 : layings.stream().anyMatch(l -> l.action() == Action.TARGET)
@@ -275,7 +313,7 @@ final class Depositing {
         List<BandRef> lifting = new ArrayList<>();
         Set<BandRef> filled = new HashSet<>();
         decided.forEach((at, decision) -> {
-            if (!decision.coloured()) {
+            if (!decision.coloured() || aim(at).onlyLifted()) {
                 return;
             }
             if (decision == Decision.FILL) {
@@ -304,7 +342,7 @@ final class Depositing {
         // R21: what drinks fastest goes on at half time, if there is anything else to begin with.
         double late = layings.isEmpty() ? 1 : HALF_TIME;
         add(layings, porous, BowlPlace.POROUS, onLengths, 6, late, filled);
-        if (desk.wish().design().kind() == Design.Kind.MELT) {
+        if (layings.stream().anyMatch(laying -> laying.action() == Action.MELT)) {
             // R57: light first, dark second.
             layings.sort(
                     Comparator.comparingDouble((Laying.Deposit l) -> l.aim().level())
@@ -321,25 +359,25 @@ final class Depositing {
             double volume,
             double shareOfFullTime,
             Set<BandRef> filled) {
-        byAim(some).forEach((aim, bands) -> {
+        byBowl(some).forEach((due, bands) -> {
+            Aim aim = due.aim;
             List<Laying.Deposit> separate = new ArrayList<>();
             for (List<BandRef> group : byLeftover(bands).stream()
                     .flatMap(alike ->
                             Grouping.clusters(alike, at -> work.hair(at).level(), SAME_CANVAS).stream())
                     .toList()) {
-                Laying.Deposit laying = colour(
-                        action(group, aim, filled, shadeClass),
-                        group,
-                        aim,
-                        shadeClass,
-                        shadeClass == ShadeClass.DIRECT ? 0 : gentle(volume),
-                        shareOfFullTime);
-                if (laying.action() == Action.ROOT_TAP) {
+                Action action = action(group, due, filled, shadeClass);
+                ShadeClass of = action == Action.GLOSS ? ShadeClass.GLOSS : shadeClass;
+                double strength = action == Action.GLOSS ? Math.min(GLOSS_VOLUME, volume) : volume;
+                Laying.Deposit laying =
+                        colour(action, group, aim, of, of == ShadeClass.DIRECT ? 0 : gentle(strength), shareOfFullTime);
+                if (action == Action.ROOT_TAP) {
                     laying = laying.withMinutes(TAP_MINUTES);
                 }
-                laying = freshened(laying, place);
-                boolean atTheBasin = (laying.action() == Action.TONER || laying.action() == Action.GLOSS)
+                laying = asWished(freshened(laying, place), due);
+                boolean tonedAfterLift = (laying.action() == Action.TONER || laying.action() == Action.GLOSS)
                         && group.stream().allMatch(taking::liftedToday);
+                boolean atTheBasin = due.how.basin() || tonedAfterLift;
                 if (atTheBasin
                         || (method.rinse() == Rinse.TOWEL && group.stream().anyMatch(filled::contains))) {
                     laying = laying.onHair(Wetness.DAMP);
@@ -406,14 +444,47 @@ final class Depositing {
         return desk.best(work.recipes().task(laying, place, work::hair)).misfit();
     }
 
-    private Action action(List<BandRef> group, Aim aim, Set<BandRef> filled, ShadeClass shadeClass) {
-        Design design = desk.wish().design();
-        if (design.kind() == Design.Kind.ROOT_TAP
-                && design.root().filter(aim::equals).isPresent()) {
+    /** What a bowl is made for: hair that differs in any of it shares none. */
+    private record Due(Aim aim, Layer.Purpose purpose, How how) {}
+
+    private Map<Due, List<BandRef>> byBowl(List<BandRef> some) {
+        Map<Due, List<BandRef>> groups = new LinkedHashMap<>();
+        for (BandRef at : some) {
+            WorkedBand band = head.at(at);
+            Layer.Purpose purpose = switch (band.purpose()) {
+                case ROOT_TAP, MELT, GLOSS -> band.purpose();
+                case LOWLIGHT -> lowlight(at) ? band.purpose() : Layer.Purpose.COLOUR;
+                case COLOUR, SHADOW_ROOT, HIGHLIGHT, STAYS -> Layer.Purpose.COLOUR;
+            };
+            groups.computeIfAbsent(new Due(aim(at), purpose, band.how()), due -> new ArrayList<>())
+                    .add(at);
+        }
+        return groups;
+    }
+
+    /** R50: lowlights 1:1; and what the wish itself says of strength and time. */
+    private Laying.Deposit asWished(Laying.Deposit laying, Due due) {
+        Laying.Deposit own = laying;
+        if (due.purpose == Layer.Purpose.LOWLIGHT && own.shadeClass() == ShadeClass.DEMI) {
+            own = own.withRatio(1);
+        }
+        if (due.how.volume().isPresent() && own.shadeClass() != ShadeClass.DIRECT) {
+            own = own.withVolume(
+                    desk.volumeFor(Math.min(MOST_FOR_COLOUR, due.how.volume().getAsDouble())));
+        }
+        return due.how.minutes().isPresent() ? own.withMinutes(due.how.minutes().getAsDouble()) : own;
+    }
+
+    private Action action(List<BandRef> group, Due due, Set<BandRef> filled, ShadeClass shadeClass) {
+        Aim aim = due.aim;
+        if (due.purpose == Layer.Purpose.ROOT_TAP) {
             return Action.ROOT_TAP;
         }
-        if (design.kind() == Design.Kind.MELT) {
+        if (due.purpose == Layer.Purpose.MELT) {
             return Action.MELT;
+        }
+        if (due.purpose == Layer.Purpose.GLOSS && shadeClass == ShadeClass.DEMI) {
+            return Action.GLOSS;
         }
         if (group.stream().anyMatch(filled::contains) || shadeClass != ShadeClass.DEMI) {
             return Action.TARGET;

@@ -90,6 +90,10 @@ public sealed interface Laying {
             return new Deposit(action, bands, aim, shadeClass, volume, ratio, other, wetness, mix);
         }
 
+        Deposit withRatio(double other) {
+            return new Deposit(action, bands, aim, shadeClass, volume, other, minutes, wetness, mix);
+        }
+
         Deposit withVolume(double other) {
             return new Deposit(action, bands, aim, shadeClass, other, ratio, minutes, wetness, mix);
         }

@@ -33,7 +33,7 @@ import mischung.product.Lightener;
 import mischung.product.ShadeClass;
 import mischung.school.Pull;
 import mischung.wish.Aim;
-import mischung.wish.Design;
+import mischung.wish.Layer;
 import mischung.wish.Weave;
 import mischung.wish.WorkedBand;
 
@@ -152,7 +152,7 @@ final class Lifting {
      * and asking how near the best amounts of dye would come.
      */
     double goal(BandRef at, Aim aim) {
-        if (aim.direct()) {
+        if (aim.direct() || aim.onlyLifted()) {
             return aim.leastCanvas();
         }
         HairState hair = work.hair(at);
@@ -210,6 +210,7 @@ final class Lifting {
      */
     boolean offTone(BandRef at, HairState hair, Aim aim) {
         if (aim.direct()
+                || aim.onlyLifted()
                 || hair.lifted()
                 || oxidative(hair) <= DYE_SEEN
                 || Math.abs(aim.level() - hair.level()) > ITS_OWN_DEPTH) {
@@ -256,6 +257,7 @@ final class Lifting {
     boolean tooWarm(BandRef at, Aim aim) {
         HairState hair = work.hair(at);
         if (aim.direct()
+                || aim.onlyLifted()
                 || aim.level() < LIGHT
                 || !(hair.lifted() || desk.head().band(at).kind() == BandKind.COLOURED)) {
             return false;
@@ -304,6 +306,7 @@ final class Lifting {
         double levels = aim.level() - deep(hair);
         WorkedBand band = desk.head().at(at);
         if (aim.direct()
+                || aim.onlyLifted()
                 || band.band().kind() != BandKind.NATURAL
                 || hair.lifted()
                 || hair.canvas().greyShare() >= FillerNeed.SPEAKS_OF_GREY
@@ -321,7 +324,7 @@ final class Lifting {
     /** Permanent colour that lifts, as strong as the place of the hair allows (R33). */
     Laying.Deposit byColour(WorkedBand band, List<BandRef> bands, Aim aim) {
         return Laying.colour(
-                        desk.wish().design().kind() == Design.Kind.MELT ? Action.MELT : Action.TARGET,
+                        band.purpose() == Layer.Purpose.MELT ? Action.MELT : Action.TARGET,
                         bands,
                         aim,
                         ShadeClass.PERMANENT,
@@ -366,6 +369,17 @@ final class Lifting {
         List<Lightener> all = desk.range().lighteners();
         if (all.isEmpty()) {
             return List.of(Lightener.PLAIN);
+        }
+        Optional<Lightener> asked = desk.head()
+                .at(at)
+                .how()
+                .lightener()
+                .flatMap(code -> all.stream()
+                        .filter(one -> one.code().equals(code))
+                        .filter(one -> one.scalp() || !desk.head().at(at).touchesScalp())
+                        .findFirst());
+        if (asked.isPresent()) {
+            return List.of(asked.get());
         }
         double levels = goal - deep(work.hair(at));
         boolean scalp = desk.head().at(at).touchesScalp();
@@ -447,6 +461,13 @@ final class Lifting {
         HairState hair = work.hair(at);
         Porosity porosity = hair.canvas().fibre().nearestPorosity();
         boolean strong = strategy.method().pull() == Pull.STRONG_AND_SHORT;
+        OptionalDouble asked = desk.head().at(at).how().volume();
+        if (asked.isPresent()) {
+            return List.of(desk.volumeFor(
+                    desk.head().at(at).touchesScalp()
+                            ? Math.min(USUAL_VOLUME, asked.getAsDouble())
+                            : asked.getAsDouble()));
+        }
         if (fragile(at)) {
             return List.of(desk.volumeFor(10));
         }

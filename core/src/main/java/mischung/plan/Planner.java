@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -18,6 +19,7 @@ import mischung.school.Method;
 import mischung.school.School;
 import mischung.wish.Aim;
 import mischung.wish.Grey;
+import mischung.wish.Layer;
 import mischung.wish.Limits;
 import mischung.wish.Weave;
 import mischung.wish.Wish;
@@ -32,6 +34,8 @@ import mischung.wish.WorkedHead;
 public final class Planner {
     /** Bands whose aims or canvases differ by no more than this share a bowl, in levels. */
     private static final double HALF_A_LEVEL = 0.5;
+    /** Lighter pieces are toned at the basin. */
+    private static final double TONED_FROM = 8.5;
 
     private static final double STAGED_FROM = 2;
 
@@ -247,7 +251,7 @@ public final class Planner {
      * @param lifts what lies in the foils
      */
     private List<Laying.Deposit> between(List<Laying.Lift> lifts, Map<BandRef, Aim> aims) {
-        Set<BandRef> lifted = new HashSet<>();
+        Set<BandRef> lifted = new LinkedHashSet<>();
         Set<Integer> open = new HashSet<>();
         Set<Integer> closed = new HashSet<>();
         for (Laying.Lift lift : lifts) {
@@ -263,8 +267,14 @@ public final class Planner {
         Map<BandRef, Aim> beside = new LinkedHashMap<>();
         Map<BandRef, BandAnswer> why = new HashMap<>();
         aims.forEach((at, aim) -> {
+            // Darker pieces beside those that lift lie in foils of their own, on other hairs; what is toned waits for
+            // the basin.
+            boolean darker = !closed.contains(at.zone())
+                    && (open.contains(at.zone()) || head.at(at).purpose() == Layer.Purpose.LOWLIGHT)
+                    && aim.level() < TONED_FROM
+                    && lifted.stream().noneMatch(lift -> head.at(lift).sharesHairWith(head.at(at)));
             boolean rest = head.at(at).weave() != Weave.PIECES && !closed.contains(at.zone());
-            if (rest && !lifted.contains(at) && !aim.direct() && !taking.liftedToday(at)) {
+            if ((rest || darker) && !lifted.contains(at) && !aim.direct() && !taking.liftedToday(at)) {
                 BandAnswer answer = answer(at, work.hair(at), aim);
                 if (answer.decision().coloured()) {
                     decided.put(at, answer.decision());
@@ -339,6 +349,16 @@ public final class Planner {
         }
         if (taking.touched(at)) {
             return taking.answer(at, aim);
+        }
+        if (aim.onlyLifted()) {
+            return new BandAnswer(
+                    at,
+                    Decision.LEAVE,
+                    band.band().level() - aim.level(),
+                    List.of(new Reason(
+                            Rule.COMPUTED,
+                            "It is to be lifted to " + LevelScale.words(aim.level())
+                                    + " and left so: it is as light already, or may not be lifted.")));
         }
         if (taking.byColour(at, aim)) {
             return new BandAnswer(

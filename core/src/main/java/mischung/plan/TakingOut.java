@@ -22,6 +22,7 @@ import mischung.hair.Tone;
 import mischung.school.Method;
 import mischung.school.TakeOut;
 import mischung.wish.Aim;
+import mischung.wish.Layer;
 import mischung.wish.Weave;
 import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
@@ -95,7 +96,7 @@ final class TakingOut {
         WorkedBand own = head.at(at);
         return head.bands().stream()
                 .filter(other -> other.zone() == at.zone()
-                        && head.at(other).weave() == own.weave()
+                        && head.at(other).groups().equals(own.groups())
                         && head.at(other).aim().equals(own.aim())
                         && head.band(other).kind() == head.band(at).kind()
                         && Math.abs(head.band(other).level() - head.band(at).level()) <= HALF_A_LEVEL)
@@ -166,6 +167,12 @@ final class TakingOut {
         return aim.leastCanvas() - level(at, aim) > HALF_A_LEVEL;
     }
 
+    /** R44: a lowlight or a gloss is never lifted for. */
+    private boolean onlyDeposit(BandRef at) {
+        Layer.Purpose purpose = head.at(at).purpose();
+        return purpose == Layer.Purpose.LOWLIGHT || purpose == Layer.Purpose.GLOSS;
+    }
+
     /** What a staged visit passes through on its way down is not what hair is lifted for. */
     private boolean onItsWay(BandRef at, Aim aim) {
         return head.at(at).aim().filter(aim::equals).isEmpty();
@@ -189,6 +196,7 @@ final class TakingOut {
         aims.forEach((at, aim) -> {
             boolean due = lifting.allowed(at)
                     && !failed(at)
+                    && !onlyDeposit(at)
                     && (tooDark(at, aim) ? !byColour(at, aim) : !onItsWay(at, aim) && lifting.tooWarm(at, aim));
             if (due) {
                 double goal = known.computeIfAbsent(

@@ -73,10 +73,18 @@ public record Durations(Map<String, Double> figures, Map<Task.Kind, Double> fact
         return Math.max(1, (int) Math.round(minutes * factors.getOrDefault(kind, 1.0)));
     }
 
-    /** Minutes to foil the hair of one zone, by its size and the thickness of the sections (R41). */
+    /** Foils of all hair of one zone, by its size and the thickness of the sections (R41). */
+    double foils(WorkedHead head, int zone, double sectionMm) {
+        return of("foils of a full head") * share(head, zone) * of("fine section") / sectionMm;
+    }
+
+    /** Minutes to foil the hair of one zone. */
     double foiling(WorkedHead head, int zone, LiftWay way, double shareOfHair) {
-        double foils = of("foils of a full head") * share(head, zone) * of("fine section") / way.sectionMm();
-        return foils * shareOfHair * of("seconds a foil") / 60 * factors.getOrDefault(Task.Kind.APPLY, 1.0);
+        return foils(head, zone, way.sectionMm())
+                * shareOfHair
+                * of("seconds a foil")
+                / 60
+                * factors.getOrDefault(Task.Kind.APPLY, 1.0);
     }
 
     /** Minutes to lay product openly on so many centimetres of the strands of one zone. */

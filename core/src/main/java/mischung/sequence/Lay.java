@@ -8,11 +8,9 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
-import mischung.hair.Band;
 import mischung.hair.BandRef;
 import mischung.plan.LiftWay;
 import mischung.product.HairAmount;
-import mischung.wish.Weave;
 import mischung.wish.WorkedHead;
 
 /**
@@ -90,12 +88,12 @@ record Lay(
         Map<Integer, Double> minutes = new LinkedHashMap<>();
         byZone.keySet().stream().sorted(order).forEach(zone -> {
             List<BandRef> here = byZone.getOrDefault(zone, List.of());
-            boolean woven = here.stream().allMatch(at -> head.at(at).weave() != Weave.ALL);
-            double share = woven
-                    ? here.stream().mapToDouble(at -> head.at(at).share()).max().orElse(1)
-                    : 1;
-            double cm =
-                    here.stream().map(head::band).mapToDouble(Band::lengthCm).sum();
+            double share = head.share(here);
+            double cm = here.stream()
+                            .mapToDouble(
+                                    at -> head.band(at).lengthCm() * head.at(at).share())
+                            .sum()
+                    / share;
             minutes.put(
                     zone,
                     foils.map(way -> durations.foiling(head, zone, way, share))

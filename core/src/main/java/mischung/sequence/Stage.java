@@ -197,14 +197,25 @@ final class Stage {
 
     private List<Grouping> groupings(List<Lay.Unit> units) {
         List<Grouping> all = new ArrayList<>();
-        int most = job.work.lays().stream().mapToInt(Lay::mostBatches).min().orElse(units.size());
-        for (int groups : counts(Math.max(1, Math.min(most, units.size())))) {
-            all.add(new Grouping(Lay.parted(units, unit -> job.minutesOn(List.of(unit)), groups), false));
-            if (groups > 1) {
-                all.add(new Grouping(Lay.parted(units, unit -> job.minutesOn(List.of(unit)), groups), true));
+        for (int groups : counts(Math.max(1, units.size()))) {
+            List<List<Lay.Unit>> parts = Lay.parted(units, unit -> job.minutesOn(List.of(unit)), groups);
+            if (groups == 1) {
+                all.add(new Grouping(parts, false));
+            } else if (canBeMixed(parts)) {
+                all.add(new Grouping(parts, false));
+                all.add(new Grouping(parts, true));
             }
         }
         return all;
+    }
+
+    /** Whether every bowl can be parted among the groups it goes on, none of them smaller than can be weighed. */
+    private boolean canBeMixed(List<List<Lay.Unit>> groups) {
+        return job.work.lays().stream()
+                .allMatch(lay -> groups.stream()
+                                .filter(group -> group.stream().anyMatch(lay::on))
+                                .count()
+                        <= lay.mostBatches());
     }
 
     /** Whether the first section could still be within its window when the last of the group has worked. */

@@ -300,8 +300,12 @@ final class StageWork {
     }
 
     private List<Lay> colours(PlanStep step, Set<BandRef> foiled) {
-        return laid(step, new HashSet<>(), bowl -> colour(bowl, foiled));
+        Set<Strands> folded = new HashSet<>();
+        return laid(step, new HashSet<>(), bowl -> colour(bowl, foiled, folded));
     }
+
+    /** Hairs of a zone that lie in the same foils, all along. */
+    private record Strands(int zone, int group) {}
 
     private List<Lay> laid(PlanStep step, Set<Integer> parted, Function<Bowl, Lay> colour) {
         List<Lay> lays = new ArrayList<>();
@@ -334,18 +338,20 @@ final class StageWork {
 
     /** Of the hair of a zone that a bowl goes on. */
     private double share(Bowl bowl, int zone) {
-        return bowl.bands().stream()
-                .filter(at -> at.zone() == zone)
-                .mapToDouble(
-                        at -> head.at(at).weave() == Weave.ALL ? 1 : head.at(at).share())
-                .max()
-                .orElse(1);
+        return head.share(bowl.bands().stream().filter(at -> at.zone() == zone).toList());
     }
 
-    private Lay colour(Bowl bowl, Set<BandRef> foiled) {
+    /** @param folded hairs that lie in foils already: what else goes on them is laid into those (R46) */
+    private Lay colour(Bowl bowl, Set<BandRef> foiled, Set<Strands> folded) {
+        Set<Strands> here = bowl.bands().stream()
+                .flatMap(at -> head.at(at).groups().stream().map(group -> new Strands(at.zone(), group)))
+                .collect(Collectors.toSet());
         // Woven out of hair that was not lifted before, as lowlights are.
-        boolean foils =
-                bowl.bands().stream().allMatch(at -> head.at(at).weave() == Weave.PIECES && !foiled.contains(at));
+        boolean foils = !folded.containsAll(here)
+                && bowl.bands().stream().allMatch(at -> head.at(at).weave() == Weave.PIECES && !foiled.contains(at));
+        if (foils) {
+            folded.addAll(here);
+        }
         return colour(
                 bowl,
                 "bowl " + bowl.name() + " on the " + bowl.place().words(),
@@ -362,7 +368,7 @@ final class StageWork {
         ShadeClass of = bowl.laying().shadeClass();
         // Full-time colour does not go on darkening (R63); what is stopped early has until a little past its full time.
         int longest = works >= of.fullMinutes()
-                ? works + (int) durations.of("colour left longer")
+                ? works + (int) durations.of(of == ShadeClass.DEMI ? "demi left longer" : "colour left longer")
                 : Math.max(works, (int) of.fullMinutes()) + STOPPED_LATER;
         return new Lay(
                 bowl.name(),

@@ -50,6 +50,16 @@ public record Aim(double level, Tone tone, Optional<SecondTone> second, Optional
         this(level, tones.main(), tones.second(), Optional.empty());
     }
 
+    /** Hair that is only lifted: what shows at this level when nothing is laid on it. */
+    public static Aim lifted(double level) {
+        return new Aim(level, Tone.AS_LIFTED);
+    }
+
+    /** Whether nothing is to be laid on it once it is lifted. */
+    public boolean onlyLifted() {
+        return tone == Tone.AS_LIFTED;
+    }
+
     public ToneMix tones() {
         return new ToneMix(tone, second);
     }

@@ -1,6 +1,6 @@
 package mischung.wish;
 
-/** Which of the hairs of a stretch are meant. */
+/** Whether a stretch is all of its hairs, some that are parted from the others, or what lies between those. */
 public enum Weave {
     ALL(""),
     PIECES("pieces"),

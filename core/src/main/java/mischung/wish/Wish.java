@@ -3,7 +3,9 @@ package mischung.wish;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Collectors;
 import mischung.RefusedInput;
 import mischung.hair.LevelScale;
 import mischung.hair.Tone;
@@ -17,6 +19,7 @@ import mischung.light.Lab;
  * @param keepNatural whether hair as it grew stays as it grew
  * @param leaveOut zones that stay as they are, such as a light frame round the face
  * @param parts wishes for parts of the head; the last one that speaks of a piece of hair holds
+ * @param layers what goes over all that, one after another
  */
 public record Wish(
         Aim main,
@@ -25,8 +28,10 @@ public record Wish(
         boolean keepNatural,
         Set<ZonePlace> leaveOut,
         List<PartWish> parts,
+        List<Layer> layers,
         Limits limits) {
     private static final int MOST_PARTS = 40;
+    private static final int MOST_LAYERS = 12;
 
     /** Lightest that can be wished for: lifted white (R1). */
     public static final double LIGHTEST = 11;
@@ -45,11 +50,16 @@ public record Wish(
         if (parts.size() > MOST_PARTS) {
             throw new RefusedInput("parts", parts.size() + " parts", "Wish for at most " + MOST_PARTS + ".");
         }
+        layers = List.copyOf(layers);
+        layers.forEach(Layer::wished);
+        if (layers.size() > MOST_LAYERS) {
+            throw new RefusedInput("layers", layers.size() + " layers", "Use at most " + MOST_LAYERS + ".");
+        }
     }
 
     /** One even colour. */
     public Wish(Aim main) {
-        this(main, Design.EVEN, Grey.COVERED, false, Set.of(), List.of(), Limits.NONE);
+        this(main, Design.EVEN, Grey.COVERED, false, Set.of(), List.of(), List.of(), Limits.NONE);
     }
 
     public Wish(double level, Tone tone) {
@@ -70,31 +80,49 @@ public record Wish(
     }
 
     public Wish with(Design other) {
-        return new Wish(main, other, grey, keepNatural, leaveOut, parts, limits);
+        return new Wish(main, other, grey, keepNatural, leaveOut, parts, layers, limits);
     }
 
     public Wish with(Grey other) {
-        return new Wish(main, design, other, keepNatural, leaveOut, parts, limits);
+        return new Wish(main, design, other, keepNatural, leaveOut, parts, layers, limits);
     }
 
     public Wish with(Limits other) {
-        return new Wish(main, design, grey, keepNatural, leaveOut, parts, other);
+        return new Wish(main, design, grey, keepNatural, leaveOut, parts, layers, other);
     }
 
     public Wish with(List<PartWish> others) {
-        return new Wish(main, design, grey, keepNatural, leaveOut, others, limits);
+        return new Wish(main, design, grey, keepNatural, leaveOut, others, layers, limits);
+    }
+
+    /** With these layers over all else that is wished. */
+    public Wish over(List<Layer> others) {
+        return new Wish(main, design, grey, keepNatural, leaveOut, parts, others, limits);
+    }
+
+    /** All that is wished as layers, the first at the bottom. */
+    public List<Layer> placement() {
+        return Placement.of(this);
     }
 
     public Wish keepingNatural() {
-        return new Wish(main, design, grey, true, leaveOut, parts, limits);
+        return new Wish(main, design, grey, true, leaveOut, parts, layers, limits);
     }
 
     public Wish leavingOut(Set<ZonePlace> places) {
-        return new Wish(main, design, grey, keepNatural, places, parts, limits);
+        return new Wish(main, design, grey, keepNatural, places, parts, layers, limits);
     }
 
-    /** "6 natural"; with a design "melt: 4½ natural, 6 copper, 7 copper". */
+    /** "6 natural"; with a design "melt: 4½ natural, 6 copper, 7 copper"; with layers "6 natural with babylights 9 pearl". */
     public String words() {
+        String over = layers.stream()
+                .filter(Layer::on)
+                .map(layer -> layer.words().toLowerCase(Locale.ROOT))
+                .collect(Collectors.joining(", "));
+        return over.isEmpty() ? designed() : designed() + " with " + over;
+    }
+
+    private String designed() {
         return switch (design.kind()) {
             case EVEN -> main.words();
             case MELT ->

@@ -1,6 +1,8 @@
 package mischung.wish;
 
+import java.util.Collections;
 import java.util.Optional;
+import java.util.Set;
 import mischung.change.Place;
 import mischung.hair.Band;
 import mischung.hair.LevelScale;
@@ -13,10 +15,33 @@ import mischung.hair.LevelScale;
  * @param read index in that zone of the band it belongs to
  * @param band its reading, on its own centimetres
  * @param share of the hairs of that stretch, 0–1
+ * @param groups of the zone's hairs that it is of; those of one group are the same hairs all along the strand
  * @param aim the colour it shall have; empty where it stays
+ * @param layer of the placement that gives it, by its index
+ * @param part of that layer's colours along the strand
+ * @param purpose what that layer is for
+ * @param how it is to be done, where that is wished
+ * @param called what such pieces are called beside others: "pieces", "rest", "babylights"; empty where all hairs are meant
  * @param why it has this aim, in a few words
  */
-public record WorkedBand(int zone, int read, Band band, Weave weave, double share, Optional<Aim> aim, String why) {
+public record WorkedBand(
+        int zone,
+        int read,
+        Band band,
+        Weave weave,
+        double share,
+        Set<Integer> groups,
+        Optional<Aim> aim,
+        int layer,
+        What.Part part,
+        Layer.Purpose purpose,
+        How how,
+        String called,
+        String why) {
+    public WorkedBand {
+        groups = Collections.unmodifiableSet(groups);
+    }
+
     public boolean keeps() {
         return aim.isEmpty();
     }
@@ -30,9 +55,19 @@ public record WorkedBand(int zone, int read, Band band, Weave weave, double shar
         return touchesScalp() ? Place.SCALP : Place.MIDS;
     }
 
+    /** Whether some hairs are of both. */
+    public boolean sharesHairWith(WorkedBand other) {
+        return zone == other.zone && !Collections.disjoint(groups, other.groups);
+    }
+
+    /** R56: a few millimetres at the root. */
+    public boolean isTap() {
+        return purpose == Layer.Purpose.ROOT_TAP;
+    }
+
     /** "4–12 cm", "4–12 cm pieces". */
     public String cmWords() {
         String cm = LevelScale.figure(band.fromCm()) + "–" + LevelScale.figure(band.toCm()) + " cm";
-        return weave == Weave.ALL ? cm : cm + " " + weave.words();
+        return called.isEmpty() ? cm : cm + " " + called;
     }
 }

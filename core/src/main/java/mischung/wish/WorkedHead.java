@@ -2,12 +2,15 @@ package mischung.wish;
 
 import java.util.ArrayList;
 import java.util.Collection;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.TreeSet;
+import java.util.stream.Collectors;
 import mischung.hair.Band;
-import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Head;
 import mischung.hair.Strand;
@@ -31,12 +34,14 @@ public final class WorkedHead {
 
     private final Head read;
     private final Wish wish;
+    private final List<Layer> layers;
     private final List<List<WorkedBand>> zones = new ArrayList<>();
     private final List<BandRef> refs = new ArrayList<>();
 
     private WorkedHead(Head read, Wish wish) {
         this.read = read;
         this.wish = wish;
+        this.layers = wish.placement();
         for (int z = 0; z < read.zones().size(); z++) {
             List<WorkedBand> worked = worked(z);
             zones.add(List.copyOf(worked));
@@ -70,6 +75,52 @@ public final class WorkedHead {
         return at(at).band();
     }
 
+    /** Of the hair of a zone that layers part out; those that are parted first first. */
+    public List<Parted> parted(int zone) {
+        return Groups.of(layers, read, read.zones().get(zone)).partedFirst().stream()
+                .filter(group -> !group.isRest())
+                .map(group -> {
+                    int layer = group.layers().keySet().stream()
+                            .mapToInt(i -> i)
+                            .max()
+                            .orElseThrow();
+                    return new Parted(
+                            group.number(),
+                            group.share(),
+                            layer,
+                            group.of(layer).orElseThrow());
+                })
+                .toList();
+    }
+
+    /**
+     * Hairs of a zone that lie together in their foils.
+     *
+     * @param group as in {@link WorkedBand#groups()}
+     * @param share of the zone's hair, 0–1
+     * @param layer that parted them out last, by its index
+     * @param colour which of that layer's colours they have
+     */
+    public record Parted(int group, double share, int layer, int colour) {}
+
+    /** Of the wish, from the first to the last that goes over all before it. */
+    public List<Layer> layers() {
+        return layers;
+    }
+
+    /**
+     * Of the hair of its zone that these stretches are, 0–1, at the widest: stretches under each other on the same hairs count
+     * once.
+     *
+     * @param some of one zone
+     */
+    public double share(Collection<BandRef> some) {
+        Map<Double, Double> byTop = new HashMap<>();
+        some.forEach(at -> byTop.merge(band(at).fromCm(), at(at).share(), Double::sum));
+        return Math.min(
+                1, byTop.values().stream().mapToDouble(share -> share).max().orElse(1));
+    }
+
     /** Every one of them, zone by zone from the scalp down. */
     public List<BandRef> bands() {
         return List.copyOf(refs);
@@ -82,7 +133,7 @@ public final class WorkedHead {
         boolean touch = a.zone() == b.zone()
                 && (one.band().toCm() == other.band().fromCm()
                         || other.band().toCm() == one.band().fromCm());
-        return touch && (one.weave() == other.weave() || one.weave() == Weave.ALL || other.weave() == Weave.ALL);
+        return touch && one.sharesHairWith(other);
     }
 
     /** Colour and developer together, without reserve. */
@@ -107,131 +158,123 @@ public final class WorkedHead {
     private List<WorkedBand> worked(int z) {
         Zone zone = read.zones().get(z);
         Strand strand = zone.strand();
+        Groups groups = Groups.of(layers, read, zone);
         List<WorkedBand> all = new ArrayList<>();
         for (int b = 0; b < strand.bands().size(); b++) {
             Band band = strand.bands().get(b);
-            List<Double> lines = lines(z, band);
+            List<Double> lines = lines(z, groups, b, band);
             for (int i = 0; i + 1 < lines.size(); i++) {
-                Band piece = band.between(lines.get(i), lines.get(i + 1));
-                all.addAll(aimed(z, b, piece));
+                all.addAll(aimed(z, groups, b, band.between(lines.get(i), lines.get(i + 1))));
             }
         }
         return all;
     }
 
     /** Where a band is cut: its own ends, and the wish's lines that fall inside it. */
-    private List<Double> lines(int z, Band band) {
+    private List<Double> lines(int z, Groups groups, int b, Band band) {
         Zone zone = read.zones().get(z);
-        TreeSet<Double> lines = new TreeSet<>();
         double length = zone.strand().lengthCm();
-        Design design = wish.design();
-        double stagger = design.staggerCm() * ((z % 3) - 1);
-        if (design.kind().hasRoot()) {
-            lines.add(design.rootCm() + (design.kind() == Design.Kind.ROOT_TAP ? 0 : stagger));
-        }
-        if (design.kind().hasEnds()) {
-            lines.add(length - design.endsCm() + stagger);
-        }
-        for (PartWish part : wish.parts()) {
-            if (part.isFor(zone.place())) {
-                lines.add(part.fromCm());
-                lines.add(part.toCm());
-            }
-        }
         TreeSet<Double> cuts = new TreeSet<>(List.of(band.fromCm(), band.toCm()));
-        for (double line : lines) {
-            double snapped = Math.rint(line * 2) / 2;
-            boolean near = Math.abs(snapped - band.fromCm()) < MEANT_CM || Math.abs(snapped - band.toCm()) < MEANT_CM;
-            boolean tap = design.kind() == Design.Kind.ROOT_TAP && line == design.rootCm();
-            if (snapped > band.fromCm() && snapped < band.toCm() && (!near || tap)) {
-                cuts.add(snapped);
+        for (Layer layer : layers) {
+            if (!layer.on() || !layer.region().isFor(zone.place())) {
+                continue;
+            }
+            boolean tap = layer.purpose() == Layer.Purpose.ROOT_TAP;
+            TreeSet<Double> lines = new TreeSet<>(layer.region().lines(zone.strand()));
+            layer.whats().forEach(what -> lines.addAll(what.lines(length, stagger(layer, what, z))));
+            for (double line : lines) {
+                double snapped = Math.rint(line * 2) / 2;
+                boolean near =
+                        Math.abs(snapped - band.fromCm()) < MEANT_CM || Math.abs(snapped - band.toCm()) < MEANT_CM;
+                boolean meant = tap && line > 0 && line < length / 2;
+                double cut = meant ? Math.max(Band.SHORTEST_CM, snapped) : snapped;
+                if (cut > band.fromCm() && cut < band.toCm() && (!near || meant)) {
+                    cuts.add(cut);
+                }
             }
         }
         if (band.touchesScalp()
                 && band.toCm() >= WARM_CM + MEANT_CM
                 && wish.limits().lightenerOn(zone.place())
-                && toBeLifted(z, band)) {
+                && toBeLifted(z, groups, b, band)) {
             cuts.add(WARM_CM);
         }
         return List.copyOf(cuts);
     }
 
-    private boolean toBeLifted(int z, Band band) {
-        return aimed(z, 0, band).stream()
+    /** A root tap is a few millimetres everywhere; all else is staggered from zone to zone where it is asked for. */
+    private static double stagger(Layer layer, What what, int z) {
+        return layer.purpose() == Layer.Purpose.ROOT_TAP ? 0 : what.staggerCm() * ((z % 3) - 1);
+    }
+
+    private boolean toBeLifted(int z, Groups groups, int b, Band band) {
+        return aimed(z, groups, b, band).stream()
                 .anyMatch(worked -> worked.aim()
                         .filter(aim -> aim.level() - band.level() > MUCH_LIGHTER)
                         .isPresent());
     }
 
-    private List<WorkedBand> aimed(int z, int b, Band piece) {
+    /** What the last layer that speaks of it says of some hairs. */
+    private record Said(int layer, What what, What.Part part, boolean woven) {}
+
+    private List<WorkedBand> aimed(int z, Groups groups, int b, Band piece) {
         Zone zone = read.zones().get(z);
+        Map<Said, List<Groups.Group>> alike = new LinkedHashMap<>();
+        // What is parted out is named before what lies between.
+        for (Groups.Group group : groups.partedFirst()) {
+            alike.computeIfAbsent(said(zone, z, group, piece), key -> new ArrayList<>())
+                    .add(group);
+        }
+        List<WorkedBand> all = new ArrayList<>();
+        alike.forEach((said, some) -> all.add(worked(z, groups, b, piece, said, some, alike.size() == 1)));
+        return all;
+    }
+
+    private Said said(Zone zone, int z, Groups.Group group, Band piece) {
         double middle = (piece.fromCm() + piece.toCm()) / 2;
-        if (wish.leaveOut().contains(zone.place())
-                || zone.place().whole().filter(wish.leaveOut()::contains).isPresent()) {
-            return List.of(all(z, b, piece, Optional.empty(), "left out: this zone stays as it is"));
+        double length = zone.strand().lengthCm();
+        for (int i = layers.size() - 1; i >= 0; i--) {
+            Layer layer = layers.get(i);
+            Optional<What> what = layer.pattern().parts()
+                    ? group.of(i).map(layer.whats()::get)
+                    : Optional.of(layer.whats().get(0));
+            if (layer.on() && what.isPresent() && layer.region().holds(zone.place(), zone.strand(), piece, middle)) {
+                What.Part part = what.get().part(middle, length, stagger(layer, what.get(), z));
+                return new Said(i, what.get(), part, layer.pattern().parts());
+            }
         }
-        Optional<PartWish> part = wish.parts().stream()
-                .filter(p -> p.isFor(zone.place()) && p.fromCm() <= middle && middle < p.toCm())
-                .reduce((earlier, later) -> later);
-        if (part.isPresent()) {
-            return List.of(all(z, b, piece, part.get().aim(), "wished for this part"));
-        }
-        if (wish.keepNatural() && piece.kind() == BandKind.NATURAL) {
-            return List.of(all(z, b, piece, Optional.empty(), "natural hair stays natural"));
-        }
-        if (wish.grey() == Grey.KEPT && piece.kind() == BandKind.NATURAL && piece.greyShare() > 0) {
-            return List.of(all(z, b, piece, Optional.empty(), "grey is kept"));
-        }
-        return byDesign(z, b, piece, middle, zone.strand().lengthCm());
+        return new Said(-1, What.stays(), What.Part.MIDS, false);
     }
 
-    private List<WorkedBand> byDesign(int z, int b, Band piece, double middle, double length) {
-        Design design = wish.design();
-        double stagger = design.staggerCm() * ((z % 3) - 1);
-        double root = design.rootCm() + (design.kind() == Design.Kind.ROOT_TAP ? 0 : stagger);
-        Optional<Aim> main = Optional.of(wish.main());
-        return switch (design.kind()) {
-            case EVEN -> List.of(all(z, b, piece, main, "the wished colour"));
-            case MELT ->
-                List.of(
-                        middle < root
-                                ? all(z, b, piece, design.root(), "root of the melt")
-                                : middle > length - design.endsCm() + stagger
-                                        ? all(z, b, piece, design.ends(), "ends of the melt")
-                                        : all(z, b, piece, main, "mids of the melt"));
-            case SHADOW_ROOT, ROOT_TAP ->
-                List.of(
-                        middle < root
-                                ? all(z, b, piece, design.root(), design.kind().words())
-                                : all(z, b, piece, main, "the wished colour"));
-            case TIPS ->
-                List.of(
-                        middle > length - design.endsCm() + stagger
-                                ? all(z, b, piece, design.ends(), "the tips")
-                                : all(z, b, piece, main, "the wished colour"));
-            case LOWLIGHTS, HIGHLIGHTS ->
-                List.of(
-                        new WorkedBand(
-                                z,
-                                b,
-                                piece,
-                                Weave.PIECES,
-                                design.share(),
-                                design.pieces(),
-                                "woven pieces: " + design.kind().words()),
-                        new WorkedBand(
-                                z,
-                                b,
-                                piece,
-                                Weave.REST,
-                                1 - design.share(),
-                                design.restStays() ? Optional.empty() : main,
-                                design.restStays() ? "between the pieces: stays" : "between the pieces"));
-        };
+    /** Below its root a layer that shades or taps it is but the wished colour. */
+    private static Layer.Purpose purpose(Layer layer, Said said) {
+        boolean below = said.what instanceof What.Along && said.part != What.Part.ROOT;
+        return below && layer.purpose() != Layer.Purpose.MELT ? Layer.Purpose.COLOUR : layer.purpose();
     }
 
-    private static WorkedBand all(int z, int b, Band piece, Optional<Aim> aim, String why) {
-        return new WorkedBand(z, b, piece, Weave.ALL, 1, aim, why);
+    private WorkedBand worked(
+            int z, Groups groups, int b, Band piece, Said said, List<Groups.Group> some, boolean alone) {
+        boolean rest = some.stream().anyMatch(Groups.Group::isRest);
+        Optional<Layer> layer = said.layer < 0 ? Optional.empty() : Optional.of(layers.get(said.layer));
+        Optional<Aim> aim = said.what.aim(said.part);
+        String between = "between the pieces" + (aim.isEmpty() ? ": stays" : "");
+        Weave weave = alone ? Weave.ALL : rest ? Weave.REST : Weave.PIECES;
+        return new WorkedBand(
+                z,
+                b,
+                piece,
+                weave,
+                alone ? 1 : some.stream().mapToDouble(Groups.Group::share).sum(),
+                some.stream().map(Groups.Group::number).collect(Collectors.toCollection(TreeSet::new)),
+                aim,
+                said.layer,
+                said.part,
+                layer.map(l -> purpose(l, said)).orElse(Layer.Purpose.STAYS),
+                layer.map(Layer::how).orElse(How.USUAL),
+                weave == Weave.PIECES ? groups.called(some.get(0)) : weave.words(),
+                weave == Weave.REST && said.layer == 0
+                        ? between
+                        : layer.map(l -> l.why(said.part, said.woven)).orElse("nothing is wished of it"));
     }
 
     @Override

@@ -189,7 +189,7 @@ class RoundTripTest {
         }
         return JSON.createObjectNode()
                 .put("format", "mischung-case")
-                .put("formatVersion", 6)
+                .put("formatVersion", 7)
                 .set("content", content);
     }
 

@@ -6,7 +6,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Forms kept from before colours had a second tone and lighteners figures of their own: each colour had one tone, and all
- * lightener was plain powder. Values are known by what else only they hold.
+ * lightener was plain powder; and from before there were layers. Values are known by what else only they hold.
  */
 final class FormerForms {
     private static final List<String> COLOUR = List.of("level", "tone", "picked");
@@ -14,6 +14,8 @@ final class FormerForms {
     private static final List<String> SHADE = List.of("shadeClass", "tone", "misfit");
     private static final List<String> EVIDENCE = List.of("shift", "precision", "observations");
     private static final List<String> LAYING = List.of("way", "times", "shadeClass");
+    private static final List<String> PIECE = List.of("place", "fromCm", "toCm", "weave");
+    private static final List<String> WISH = List.of("design", "parts", "leaveOut", "keepNatural");
     private static final List<String> PRODUCT_TRIED = List.of("kind", "shadeLevel", "ageMinutes");
 
     private FormerForms() {}
@@ -26,6 +28,12 @@ final class FormerForms {
             }
             if (holds(object, LAYING) || holds(object, PRODUCT_TRIED)) {
                 list(object, "lightener");
+            }
+            if (holds(object, PIECE)) {
+                list(object, "groups");
+            }
+            if (holds(object, WISH)) {
+                list(object, "layers");
             }
         }
         form.forEach(FormerForms::ofCase);

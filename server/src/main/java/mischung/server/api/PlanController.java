@@ -7,6 +7,7 @@ import mischung.RefusedInput;
 import mischung.mix.Cards;
 import mischung.plan.Plan;
 import mischung.route.Route;
+import mischung.sequence.SectionPlan;
 import mischung.sequence.Sequence;
 import mischung.sequence.Task;
 import mischung.server.store.MixStore;
@@ -69,6 +70,19 @@ class PlanController {
                 plan.steps().stream()
                         .map(step -> StandingView.of(cautions.before(checked, plan, step)))
                         .toList());
+    }
+
+    @GetMapping("/placement")
+    @Operation(
+            operationId = "placement",
+            summary = "Where colours go: foils by zone, and how the head reads as a whole")
+    PlacementView placement(@PathVariable long id) {
+        Cases.Stored stored = cases.get(id);
+        Plan plan = routes.chosen(stored).plan();
+        return PlacementView.of(
+                plan,
+                SectionPlan.of(plan, house.durations(), SectionPlan.backFirst()),
+                plan.wish().layers().size());
     }
 
     @GetMapping("/sequence")

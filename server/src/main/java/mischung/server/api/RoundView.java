@@ -31,7 +31,19 @@ public record RoundView(Action action, List<LayingView> layings) {
             ZonePlace place,
             @Schema(description = "cm from the scalp") double fromCm,
             @Schema(description = "cm from the scalp") double toCm,
-            Weave weave) {}
+            Weave weave,
+
+            @Schema(description = "which of the zone's hairs, by number; empty: whatever is so woven")
+            List<Integer> groups) {
+        /** By what is woven how; where several sorts of pieces lie beside each other also by which. */
+        boolean isOf(WorkedBand band) {
+            boolean woven = weave == band.weave() || weave == Weave.ALL;
+            return woven
+                    && (groups.isEmpty()
+                            || weave == Weave.ALL
+                            || groups.stream().anyMatch(band.groups()::contains));
+        }
+    }
 
     /** A part of a mix. */
     public record PartOfMix(
@@ -110,7 +122,8 @@ public record RoundView(Action action, List<LayingView> layings) {
 
     static PieceView stretch(BandRef at, WorkedHead head) {
         WorkedBand band = head.at(at);
-        return new PieceView(head.place(at), band.band().fromCm(), band.band().toCm(), band.weave());
+        return new PieceView(
+                head.place(at), band.band().fromCm(), band.band().toCm(), band.weave(), List.copyOf(band.groups()));
     }
 
     /** @throws RefusedInput naming the round and the field */
@@ -180,10 +193,8 @@ public record RoundView(Action action, List<LayingView> layings) {
                     WorkedBand band = head.at(at);
                     double middle = (band.band().fromCm() + band.band().toCm()) / 2;
                     return stretches.stream()
-                            .anyMatch(s -> s.place == head.place(at)
-                                    && s.fromCm <= middle
-                                    && middle < s.toCm
-                                    && (s.weave == band.weave() || s.weave == Weave.ALL));
+                            .anyMatch(s ->
+                                    s.place == head.place(at) && s.fromCm <= middle && middle < s.toCm && s.isOf(band));
                 })
                 .toList();
     }

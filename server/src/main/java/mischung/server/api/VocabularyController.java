@@ -43,7 +43,10 @@ import mischung.school.TakeOut;
 import mischung.sequence.Durations;
 import mischung.wish.Aim;
 import mischung.wish.Design;
+import mischung.wish.Edge;
 import mischung.wish.Grey;
+import mischung.wish.Layer;
+import mischung.wish.Region;
 import mischung.wish.Wish;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -118,6 +121,13 @@ class VocabularyController {
             List<Choice<Pace>> paces,
             List<Choice<Grey>> greys,
             List<Word<Design.Kind>> designs,
+            List<Beginnings.Beginning> beginnings,
+            List<Word<Layer.Purpose>> purposes,
+            List<Choice<Layer.Direction>> directions,
+            List<Word<Edge.At>> edges,
+            List<Word<Region.Which>> whiches,
+            List<Word<LayerView.PatternKind>> patterns,
+            List<Word<LayerView.WhatKind>> whatKinds,
             List<ActionWord> actions,
             List<Word<LiftWay>> liftWays,
             List<Word<Wetness>> wetnesses,
@@ -169,6 +179,15 @@ class VocabularyController {
                 choices(Pace.values()),
                 choices(Grey.values()),
                 words(Design.Kind.values(), Design.Kind::words),
+                Beginnings.all(),
+                words(Layer.Purpose.values(), Layer.Purpose::words),
+                all(Layer.Direction.values())
+                        .map(v -> new Choice<>(v, v.words(), v.why()))
+                        .toList(),
+                words(Edge.At.values(), Edge.At::words),
+                words(Region.Which.values(), Region.Which::words),
+                words(LayerView.PatternKind.values(), LayerView.PatternKind::words),
+                words(LayerView.WhatKind.values(), LayerView.WhatKind::words),
                 all(Action.values())
                         .map(v -> new ActionWord(v, v.words(), v.deposits(), v.lifts(), RoundView.usual(v)))
                         .toList(),

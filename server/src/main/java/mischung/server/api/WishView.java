@@ -40,6 +40,9 @@ public record WishView(
         @Schema(description = "wishes for parts of the head, up to 40; the last that speaks of a piece of hair holds")
         List<PartWishView> parts,
 
+        @Schema(description = "what goes over all that, one after another, up to 12")
+        List<LayerView> layers,
+
         @Schema(description = "visits at most, 1–6") int visits,
 
         @Schema(description = "zones no lightener may touch")
@@ -140,6 +143,7 @@ public record WishView(
                 false,
                 List.of(),
                 List.of(),
+                List.of(),
                 Limits.MOST_VISITS,
                 List.of(),
                 true,
@@ -160,6 +164,7 @@ public record WishView(
                 keepNatural,
                 placesOf(leaveOut),
                 CaseFile.eachOf("parts", parts, PartWishView::checked),
+                CaseFile.eachOf("layers", layers, LayerView::checked),
                 new Limits(
                         told.hours(), told.budget(), visits, told.trimCm(), placesOf(noLightener), lightener, hands));
     }

@@ -1,0 +1,103 @@
+package mischung.wish;
+
+import java.util.Locale;
+import mischung.RefusedInput;
+import mischung.hair.Band;
+import mischung.hair.BandKind;
+import mischung.hair.LevelScale;
+import mischung.hair.Strand;
+
+/**
+ * A line across the strand, from which or to which something is wished.
+ *
+ * @param value centimetres from the scalp or from the ends, 0–150; past the line where natural hair ends, −20 to 20; the number of
+ *     the band that begins there, counted from the scalp, 1–20
+ */
+public record Edge(At at, double value) {
+    /** What it is measured from. */
+    public enum At {
+        SCALP("cm from the scalp"),
+        ENDS("cm from the ends"),
+        NATURAL_ENDS("where natural hair ends"),
+        BAND_BEGINS("where a band begins");
+
+        private final String words;
+
+        At(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    public static final Edge SCALP = new Edge(At.SCALP, 0);
+    public static final Edge ENDS = new Edge(At.ENDS, 0);
+
+    private static final double LONGEST = 150;
+    private static final double FURTHEST_OFF = 20;
+    private static final int MOST_BANDS = 20;
+
+    public Edge {
+        switch (at) {
+            case SCALP, ENDS -> RefusedInput.within("value", value, 0, LONGEST, "cm");
+            case NATURAL_ENDS -> RefusedInput.within("value", value, -FURTHEST_OFF, FURTHEST_OFF, "cm");
+            case BAND_BEGINS -> {
+                RefusedInput.within("value", value, 1, MOST_BANDS, "");
+                if (value != Math.rint(value)) {
+                    throw new RefusedInput("value", value, "Name a band by a whole number, the one at the scalp is 1.");
+                }
+            }
+        }
+    }
+
+    public static Edge fromScalp(double cm) {
+        return new Edge(At.SCALP, cm);
+    }
+
+    public static Edge fromEnds(double cm) {
+        return new Edge(At.ENDS, cm);
+    }
+
+    /** Centimetres from the scalp on this strand, never past its ends. */
+    double on(Strand strand) {
+        double length = strand.lengthCm();
+        double cm = switch (at) {
+            case SCALP -> value;
+            case ENDS -> length - value;
+            case NATURAL_ENDS -> naturalEnds(strand) + value;
+            case BAND_BEGINS ->
+                value > strand.bands().size()
+                        ? length
+                        : strand.bands().get((int) value - 1).fromCm();
+        };
+        return Math.max(0, Math.min(length, cm));
+    }
+
+    private static double naturalEnds(Strand strand) {
+        double end = 0;
+        for (Band band : strand.bands()) {
+            if (band.kind() != BandKind.NATURAL) {
+                break;
+            }
+            end = band.toCm();
+        }
+        return end;
+    }
+
+    /** "5 cm", "10 cm from the ends". */
+    public String words() {
+        return switch (at) {
+            case SCALP -> value == 0 ? "the scalp" : cm(value);
+            case ENDS -> value == 0 ? "the ends" : cm(value) + " from the ends";
+            case NATURAL_ENDS ->
+                value == 0 ? at.words : cm(Math.abs(value)) + (value > 0 ? " past " : " above ") + at.words;
+            case BAND_BEGINS -> "where band " + (int) value + " begins";
+        };
+    }
+
+    private static String cm(double value) {
+        return value < 1 ? String.format(Locale.ROOT, "%.0f mm", 10 * value) : LevelScale.figure(value) + " cm";
+    }
+}

@@ -1,0 +1,112 @@
+package mischung.wish;
+
+import java.util.Collections;
+import java.util.List;
+import mischung.RefusedInput;
+import mischung.hair.Head;
+import mischung.hair.LevelScale;
+import mischung.hair.Zone;
+import mischung.hair.ZonePlace;
+import mischung.product.HairAmount;
+
+/** Which of the hairs of a region are meant, and so how they are parted from the others. */
+public sealed interface Pattern {
+    /** Foils of a full head of fine sections; a frame is counted in them. */
+    double FOILS_OF_A_HEAD = 100;
+
+    static Pattern all() {
+        return new All();
+    }
+
+    /** All of it. */
+    record All() implements Pattern {}
+
+    /**
+     * Woven out.
+     *
+     * @param share of the hair, 0.05–0.95
+     * @param widthMm of a piece, 1–30 mm
+     */
+    record Weave(double share, double widthMm) implements Pattern {
+        public Weave {
+            RefusedInput.within("share", share, 0.05, 0.95, "(0.5 is half of the hair)");
+            RefusedInput.within("widthMm", widthMm, 1, 30, "mm");
+        }
+    }
+
+    /**
+     * Whole sections.
+     *
+     * @param everyNth 2: every second one, to 10
+     * @param thicknessMm 1–20 mm
+     */
+    record Slices(int everyNth, double thicknessMm) implements Pattern {
+        public Slices {
+            RefusedInput.within("everyNth", everyNth, 2, 10, "");
+            RefusedInput.within("thicknessMm", thicknessMm, 1, 20, "mm");
+        }
+    }
+
+    /**
+     * Colours that follow each other from every parting, again and again.
+     *
+     * @param partingCm from one parting to the next, 0.5–10 cm
+     * @param share of the hair of a panel that is woven out, 0.05–1
+     */
+    record Panels(double partingCm, double share) implements Pattern {
+        public Panels {
+            RefusedInput.within("partingCm", partingCm, 0.5, 10, "cm");
+            RefusedInput.within("share", share, 0.05, 1, "(1 is all of the hair)");
+        }
+    }
+
+    /** @param foils at the face, on each side, 1–10 */
+    record Frame(int foils) implements Pattern {
+        public Frame {
+            RefusedInput.within("foils", foils, 1, 10, "a side");
+        }
+    }
+
+    /** Whether it parts hair from other hair. */
+    default boolean parts() {
+        return !(this instanceof All);
+    }
+
+    /** Shares of the hair of a zone for each of so many colours, 0–1; together at most 1. */
+    default List<Double> shares(int colours, Head head, Zone zone) {
+        if (this instanceof Weave weave) {
+            return Collections.nCopies(1, weave.share);
+        }
+        if (this instanceof Slices slices) {
+            return List.of(1.0 / slices.everyNth);
+        }
+        if (this instanceof Panels panels) {
+            return Collections.nCopies(colours, panels.share / colours);
+        }
+        if (this instanceof Frame frame) {
+            double sides = zone.place() == ZonePlace.SIDES || zone.place() == ZonePlace.HAIRLINE ? 2 : 1;
+            double foils = FOILS_OF_A_HEAD * HairAmount.share(head, zone);
+            return List.of(Math.min(0.95, sides * frame.foils / foils));
+        }
+        return List.of(1.0);
+    }
+
+    /** "30 % woven out, 3 mm". */
+    default String words() {
+        if (this instanceof Weave weave) {
+            return Math.round(100 * weave.share) + " % woven out, " + LevelScale.figure(weave.widthMm) + " mm";
+        }
+        if (this instanceof Slices slices) {
+            return "slices of " + LevelScale.figure(slices.thicknessMm) + " mm, "
+                    + (slices.everyNth == 2 ? "every second section" : "every " + slices.everyNth + "th section");
+        }
+        if (this instanceof Panels panels) {
+            return "panels from every parting of " + LevelScale.figure(panels.partingCm) + " cm"
+                    + (panels.share < 1 ? ", " + Math.round(100 * panels.share) + " % woven out" : "");
+        }
+        if (this instanceof Frame frame) {
+            return frame.foils + (frame.foils == 1 ? " foil" : " foils") + " a side at the face";
+        }
+        return "all of it";
+    }
+}

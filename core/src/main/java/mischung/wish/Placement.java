@@ -1,0 +1,102 @@
+package mischung.wish;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+import mischung.wish.Layer.Purpose;
+import mischung.wish.Region.Which;
+
+/** What is wished, as layers: the colour of all, how it lies along and through the strand, what stays, and what goes over that. */
+final class Placement {
+    private final Wish wish;
+    private final List<Layer> layers = new ArrayList<>();
+
+    private Placement(Wish wish) {
+        this.wish = wish;
+    }
+
+    static List<Layer> of(Wish wish) {
+        Placement placement = new Placement(wish);
+        placement.design();
+        placement.stays();
+        placement.parts();
+        placement.layers.addAll(wish.layers());
+        placement.leftOut();
+        return List.copyOf(placement.layers);
+    }
+
+    private void design() {
+        Design design = wish.design();
+        What main = What.colour(wish.main());
+        Design.Kind kind = design.kind();
+        switch (kind) {
+            case EVEN -> layers.add(Layer.of(Purpose.COLOUR, Region.ALL, main).named("the wished colour"));
+            case MELT, SHADOW_ROOT, ROOT_TAP, TIPS ->
+                layers.add(Layer.of(purpose(kind), Region.ALL, along(design)).named(kind.words()));
+            case LOWLIGHTS, HIGHLIGHTS -> {
+                layers.add(Layer.of(Purpose.COLOUR, Region.ALL, design.restStays() ? What.stays() : main)
+                        .named("the wished colour"));
+                layers.add(Layer.of(
+                                Purpose.COLOUR,
+                                Region.ALL,
+                                new Pattern.Weave(design.share(), design.widthMm()),
+                                What.colour(design.pieces().orElseThrow()))
+                        .named(kind.words()));
+            }
+        }
+    }
+
+    private static Purpose purpose(Design.Kind kind) {
+        return switch (kind) {
+            case MELT -> Purpose.MELT;
+            case ROOT_TAP -> Purpose.ROOT_TAP;
+            case SHADOW_ROOT -> Purpose.SHADOW_ROOT;
+            case EVEN, TIPS, LOWLIGHTS, HIGHLIGHTS -> Purpose.COLOUR;
+        };
+    }
+
+    private What along(Design design) {
+        return new What.Along(
+                design.kind().hasRoot() ? design.root() : Optional.empty(),
+                wish.main(),
+                design.kind().hasEnds() ? design.ends() : Optional.empty(),
+                design.rootCm(),
+                design.endsCm(),
+                design.staggerCm(),
+                0);
+    }
+
+    private void stays() {
+        if (wish.grey() == Grey.KEPT) {
+            layers.add(stays(Region.ALL.only(Which.GREY), "grey is kept"));
+        }
+        if (wish.keepNatural()) {
+            layers.add(stays(Region.ALL.only(Which.NATURAL), "natural hair stays natural"));
+        }
+    }
+
+    private static Layer stays(Region region, String why) {
+        return Layer.of(Purpose.STAYS, region, What.stays()).named(why);
+    }
+
+    /** In a melt a part of the head is worked into the rest of it. */
+    private void parts() {
+        Purpose purpose = wish.design().kind() == Design.Kind.MELT ? Purpose.MELT : Purpose.COLOUR;
+        for (PartWish part : wish.parts()) {
+            Region region =
+                    Region.ALL.on(part.places()).between(Edge.fromScalp(part.fromCm()), Edge.fromScalp(part.toCm()));
+            layers.add(part.aim()
+                    .map(aim -> Layer.of(purpose, region, What.colour(aim)))
+                    .orElseGet(() -> Layer.of(Purpose.STAYS, region, What.stays()))
+                    .named("wished for this part"));
+        }
+    }
+
+    private void leftOut() {
+        Set<mischung.hair.ZonePlace> places = wish.leaveOut();
+        if (!places.isEmpty()) {
+            layers.add(stays(Region.ALL.on(places), "left out: this zone stays as it is"));
+        }
+    }
+}

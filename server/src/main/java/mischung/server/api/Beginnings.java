@@ -1,0 +1,189 @@
+package mischung.server.api;
+
+import java.util.List;
+import mischung.hair.Tone;
+import mischung.hair.ZonePlace;
+import mischung.server.api.LayerView.PatternKind;
+import mischung.server.api.LayerView.PatternView;
+import mischung.server.api.LayerView.WhatKind;
+import mischung.server.api.LayerView.WhatView;
+import mischung.wish.Edge;
+import mischung.wish.Layer.Purpose;
+import mischung.wish.Region;
+
+/** What a placement is begun from: a few layers that are then changed. */
+final class Beginnings {
+    private Beginnings() {}
+
+    /** @param why when one takes it, in a line */
+    record Beginning(String name, String why, List<LayerView> layers) {}
+
+    private static AimView aim(double level, Tone tone) {
+        return AimView.of(level, tone);
+    }
+
+    private static WhatView colour(double level, Tone tone) {
+        return WhatView.colour(aim(level, tone));
+    }
+
+    private static Region down(Region region, double fromCm) {
+        return region.between(Edge.fromScalp(fromCm), Edge.ENDS);
+    }
+
+    private static Region root(double cm) {
+        return Region.ALL.between(Edge.SCALP, Edge.fromScalp(cm));
+    }
+
+    private static PatternView pattern(PatternKind kind) {
+        return PatternView.USUAL.of(kind);
+    }
+
+    private static LayerView fine(double share) {
+        return LayerView.begun(
+                "babylights",
+                Purpose.HIGHLIGHT,
+                Region.ALL,
+                new PatternView(PatternKind.WEAVE, share, 3, 2, 3, 5, 3),
+                List.of(colour(9, Tone.BEIGE)));
+    }
+
+    private static LayerView tap() {
+        return LayerView.begun(
+                "root tap", Purpose.ROOT_TAP, root(0.5), pattern(PatternKind.ALL), List.of(colour(6, Tone.NATURAL)));
+    }
+
+    private static LayerView shadow() {
+        return LayerView.begun(
+                "shadow root",
+                Purpose.SHADOW_ROOT,
+                root(5),
+                pattern(PatternKind.ALL),
+                List.of(colour(6, Tone.NATURAL)));
+    }
+
+    private static LayerView lowlights() {
+        return LayerView.begun(
+                "lowlights",
+                Purpose.LOWLIGHT,
+                down(LayerView.on(ZonePlace.CROWN, ZonePlace.PARTING), 0),
+                new PatternView(PatternKind.WEAVE, 0.3, 6, 2, 3, 5, 3),
+                List.of(colour(7, Tone.NATURAL)));
+    }
+
+    private static LayerView frame() {
+        return LayerView.begun(
+                "face frame",
+                Purpose.HIGHLIGHT,
+                LayerView.on(ZonePlace.FRINGE, ZonePlace.HAIRLINE, ZonePlace.SIDES),
+                pattern(PatternKind.FRAME),
+                List.of(colour(9.5, Tone.BEIGE)));
+    }
+
+    private static LayerView bandBreakUp() {
+        return LayerView.begun(
+                "band break-up",
+                Purpose.HIGHLIGHT,
+                Region.ALL.between(new Edge(Edge.At.BAND_BEGINS, 2), new Edge(Edge.At.BAND_BEGINS, 3)),
+                pattern(PatternKind.SLICES),
+                List.of(colour(8, Tone.BEIGE)));
+    }
+
+    private static LayerView panels() {
+        return LayerView.begun(
+                "panels",
+                Purpose.LOWLIGHT,
+                LayerView.on(ZonePlace.BACK, ZonePlace.CROWN),
+                new PatternView(PatternKind.PANELS, 1, 6, 2, 3, 5, 3),
+                List.of(
+                        colour(7, Tone.NATURAL),
+                        new WhatView(
+                                WhatKind.ALONG,
+                                aim(8, Tone.BEIGE),
+                                List.of(aim(7, Tone.BEIGE)),
+                                List.of(),
+                                10,
+                                10,
+                                2,
+                                3),
+                        colour(9, Tone.BEIGE)));
+    }
+
+    private static LayerView wovenMelt() {
+        return LayerView.begun(
+                "woven melt",
+                Purpose.MELT,
+                Region.ALL,
+                new PatternView(PatternKind.WEAVE, 0.4, 6, 2, 3, 5, 3),
+                List.of(new WhatView(
+                        WhatKind.ALONG, aim(8, Tone.BEIGE), List.of(aim(6, Tone.NATURAL)), List.of(), 20, 10, 3, 4)));
+    }
+
+    private static LayerView melt() {
+        return LayerView.begun(
+                "melt",
+                Purpose.MELT,
+                Region.ALL,
+                pattern(PatternKind.ALL),
+                List.of(new WhatView(
+                        WhatKind.ALONG,
+                        aim(7, Tone.NATURAL),
+                        List.of(aim(6, Tone.NATURAL)),
+                        List.of(aim(8, Tone.BEIGE)),
+                        6,
+                        12,
+                        2,
+                        4)));
+    }
+
+    private static LayerView tips() {
+        return LayerView.begun(
+                "tips",
+                Purpose.COLOUR,
+                Region.ALL.between(Edge.fromEnds(8), Edge.ENDS),
+                pattern(PatternKind.ALL),
+                List.of(colour(8, Tone.COPPER)));
+    }
+
+    private static LayerView keepNatural() {
+        return LayerView.begun(
+                "natural kept",
+                Purpose.STAYS,
+                Region.ALL.only(Region.Which.NATURAL),
+                pattern(PatternKind.ALL),
+                List.of(new WhatView(WhatKind.STAYS, aim(6, Tone.NATURAL), List.of(), List.of(), 5, 10, 2, 2)));
+    }
+
+    private static LayerView gloss() {
+        return LayerView.begun(
+                "glossed frame",
+                Purpose.GLOSS,
+                LayerView.on(ZonePlace.FRINGE, ZonePlace.HAIRLINE),
+                pattern(PatternKind.ALL),
+                List.of(colour(9, Tone.BEIGE)));
+    }
+
+    static List<Beginning> all() {
+        return List.of(
+                new Beginning(
+                        "Fine foils with a root tap",
+                        "Babylights all over, the root tapped a few millimetres.",
+                        List.of(fine(0.4), tap())),
+                new Beginning(
+                        "Shadow root and panels",
+                        "Low, melt and high from every parting, dark at the root.",
+                        List.of(panels(), shadow())),
+                new Beginning("Face frame", "Some light foils a side at the face.", List.of(frame())),
+                new Beginning("Lowlights above", "Depth woven in at crown and parting.", List.of(lowlights())),
+                new Beginning(
+                        "Lowlights, frame glossed",
+                        "Autumn: depth above, the light frame left and glossed last.",
+                        List.of(lowlights(), gloss())),
+                new Beginning("Band break-up", "A band broken up on every second section.", List.of(bandBreakUp())),
+                new Beginning(
+                        "Woven melt", "Dark drawn two thirds down in woven pieces.", List.of(wovenMelt(), shadow())),
+                new Beginning("Melt", "Root, mids and ends worked into each other.", List.of(melt())),
+                new Beginning("Shadow root", "Darker at the root, feathered down.", List.of(shadow())),
+                new Beginning("Tips", "The ends in another colour.", List.of(tips())),
+                new Beginning("Natural kept", "Hair as it grew stays as it grew.", List.of(keepNatural())));
+    }
+}
