@@ -12,6 +12,7 @@ import { ClientPage } from './pages/ClientPage';
 import { ClientsPage } from './pages/ClientsPage';
 import { ConsultPage } from './pages/ConsultPage';
 import { DecidePage } from './pages/DecidePage';
+import { DesignPage } from './pages/DesignPage';
 import { DayPage } from './pages/DayPage';
 import { HistoryPage } from './pages/HistoryPage';
 import { LookBackPage } from './pages/LookBackPage';
@@ -40,6 +41,7 @@ import './styles/chair.css';
 import './styles/look-back.css';
 import './styles/shelf.css';
 import './styles/decide.css';
+import './styles/design.css';
 import './styles/model.css';
 import './styles/small.css';
 
@@ -68,6 +70,7 @@ const router = createBrowserRouter([
       { path: 'history', element: <HistoryPage /> },
       { path: 'read', element: <ReadPage /> },
       { path: 'tests', element: <TestsPage /> },
+      { path: 'design', element: <DesignPage /> },
       { path: 'decide', element: <DecidePage /> },
       { path: 'promise', element: <PromisePage /> },
       { path: 'plan', element: <PlanPage /> },

@@ -20,6 +20,7 @@ import {
   type MixView,
   type ModelView,
   type PhotoView,
+  type PlacementView,
   type PlanView,
   type PromiseView,
   type RouteView,
@@ -110,6 +111,15 @@ export function useRoutePlan(id: number, version: number, route: string): UseQue
 
 /** The plan belongs to one version of a case, so a change of the case asks for it anew. */
 /** The chosen route on the clock. */
+export function usePlacement(id: number, version: number): UseQueryResult<PlacementView> {
+  return useQuery({
+    queryKey: ['placement', id, version],
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/cases/{id}/plan/placement', { params: { path: { id } }, signal })),
+    placeholderData: keepPreviousData,
+  });
+}
+
 export function useSequence(id: number, version: number): UseQueryResult<SequenceView> {
   return useQuery({
     queryKey: ['sequence', id, version],

@@ -23,6 +23,9 @@ export function DecidePage(): ReactNode {
         <WishEditor />
         <Button onClick={() => setPanel('wish')}>Design, limits, parts</Button>
         <Button onClick={() => setPanel('method')}>Schools</Button>
+        <Link className="decide-promise" to="../design">
+          Design on the head
+        </Link>
         <span className="decide-wish">{routes.data?.wish}</span>
         <Link className="decide-promise" to="../promise">
           For the client

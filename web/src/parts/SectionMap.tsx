@@ -14,7 +14,8 @@ interface View {
 const VIEWS: View[] = [
   {
     name: 'Back',
-    outline: 'M 150 12 C 226 12 262 76 258 150 C 255 214 222 268 150 270 C 78 268 45 214 42 150 C 38 76 74 12 150 12 Z M 112 264 L 106 298 M 188 264 L 194 298',
+    outline:
+      'M 150 12 C 226 12 262 76 258 150 C 255 214 222 268 150 270 C 78 268 45 214 42 150 C 38 76 74 12 150 12 Z M 112 264 L 106 298 M 188 264 L 194 298',
     boxes: {
       CROWN: [74, 34, 152, 74],
       CROWN_LEFT: [74, 34, 74, 74],
@@ -29,7 +30,8 @@ const VIEWS: View[] = [
   },
   {
     name: 'From above',
-    outline: 'M 150 24 C 226 24 258 92 258 158 C 258 226 218 284 150 284 C 82 284 42 226 42 158 C 42 92 74 24 150 24 Z M 136 22 L 150 6 L 164 22',
+    outline:
+      'M 150 24 C 226 24 258 92 258 158 C 258 226 218 284 150 284 C 82 284 42 226 42 158 C 42 92 74 24 150 24 Z M 136 22 L 150 6 L 164 22',
     boxes: {
       HAIRLINE: [84, 34, 132, 16],
       FRINGE: [92, 56, 116, 58],
@@ -40,12 +42,14 @@ const VIEWS: View[] = [
   },
   {
     name: 'Left side',
-    outline: 'M 160 18 C 232 18 268 74 264 140 C 262 200 226 252 170 262 L 96 262 C 84 240 66 236 58 214 C 50 200 44 190 46 176 C 34 96 82 18 160 18 Z',
+    outline:
+      'M 160 18 C 232 18 268 74 264 140 C 262 200 226 252 170 262 L 96 262 C 84 246 66 240 62 216 L 50 196 L 34 178 C 44 166 46 160 46 148 C 44 80 88 18 160 18 Z M 214 128 C 232 122 238 146 222 164',
     boxes: { SIDE_LEFT: [76, 62, 132, 150], SIDES: [76, 62, 132, 150] },
   },
   {
     name: 'Right side',
-    outline: 'M 140 18 C 68 18 32 74 36 140 C 38 200 74 252 130 262 L 204 262 C 216 240 234 236 242 214 C 250 200 256 190 254 176 C 266 96 218 18 140 18 Z',
+    outline:
+      'M 140 18 C 68 18 32 74 36 140 C 38 200 74 252 130 262 L 204 262 C 216 246 234 240 238 216 L 250 196 L 266 178 C 256 166 254 160 254 148 C 256 80 212 18 140 18 Z M 86 128 C 68 122 62 146 78 164',
     boxes: { SIDE_RIGHT: [92, 62, 132, 150], SIDES: [92, 62, 132, 150] },
   },
 ];
@@ -115,17 +119,21 @@ function Foil(props: {
   const { light } = useLight();
   const { foil, box } = props;
   const [x, y, width, height] = box;
-  const whole = Math.max(0.1, foil.stretches.reduce((sum, one) => sum + one.toCm - one.fromCm, 0));
-  const bowls = [...new Set(foil.stretches.flatMap((one) => one.bowls))].join('');
+  const whole = Math.max(
+    0.1,
+    foil.stretches.reduce((sum, one) => sum + one.toCm - one.fromCm, 0),
+  );
+  const bowls = [...new Set(foil.stretches.flatMap((one) => one.bowls))];
+  const letters = bowls.length > 3 ? `${bowls.slice(0, 3).join('·')}…` : bowls.join('·');
   const turn = foil.direction === 'DIAGONAL' ? `rotate(-8 ${x + width / 2} ${y + height / 2})` : undefined;
-  let at = x;
+  const top = foil.stretches[0]?.fromCm ?? 0;
   return (
     <g
       className={`foil${props.pressed ? ' chosen' : ''}${props.dimmed ? ' dimmed' : ''}${foil.direction === 'ZIGZAG' ? ' zigzag' : ''}`}
       role="button"
       tabIndex={0}
       aria-pressed={props.pressed}
-      aria-label={`Foil ${foil.number}, ${foil.called}${bowls ? `, bowl ${bowls.split('').join(' and ')}` : ''}`}
+      aria-label={`Foil ${foil.number}, ${foil.called}${bowls.length > 0 ? `, bowl ${bowls.join(', ')}` : ''}`}
       transform={turn}
       onClick={() => props.onChoose(foil.number)}
       onKeyDown={(event) => {
@@ -135,26 +143,21 @@ function Foil(props: {
         }
       }}
     >
-      {foil.stretches.map((one) => {
-        const from = at;
-        const part = (width * (one.toCm - one.fromCm)) / whole;
-        at += part;
-        return (
-          <rect
-            key={one.fromCm}
-            x={from}
-            y={y}
-            width={part}
-            height={height}
-            style={{ fill: one.look.colours[light] }}
-          />
-        );
-      })}
+      {foil.stretches.map((one) => (
+        <rect
+          key={one.fromCm}
+          x={x + (width * (one.fromCm - top)) / whole}
+          y={y}
+          width={(width * (one.toCm - one.fromCm)) / whole}
+          height={height}
+          style={{ fill: one.look.colours[light] }}
+        />
+      ))}
       <rect x={x} y={y} width={width} height={height} className="foil-edge" />
       {height >= 6 && (
         <text x={x + width / 2} y={y + height / 2} fontSize={Math.min(11, height * 0.85)}>
           {foil.number}
-          {width > 40 && bowls ? ` ${bowls}` : ''}
+          {width > 56 && letters ? ` ${letters}` : ''}
         </text>
       )}
     </g>

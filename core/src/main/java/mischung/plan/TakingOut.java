@@ -167,10 +167,10 @@ final class TakingOut {
         return aim.leastCanvas() - level(at, aim) > HALF_A_LEVEL;
     }
 
-    /** R44: a lowlight or a gloss is never lifted for. */
-    private boolean onlyDeposit(BandRef at) {
+    /** R44: a gloss is never lifted for, nor is what is darkened. */
+    private boolean onlyDeposit(BandRef at, Aim aim) {
         Layer.Purpose purpose = head.at(at).purpose();
-        return purpose == Layer.Purpose.LOWLIGHT || purpose == Layer.Purpose.GLOSS;
+        return purpose == Layer.Purpose.GLOSS || (purpose == Layer.Purpose.LOWLIGHT && aim.level() <= work.level(at));
     }
 
     /** What a staged visit passes through on its way down is not what hair is lifted for. */
@@ -196,7 +196,7 @@ final class TakingOut {
         aims.forEach((at, aim) -> {
             boolean due = lifting.allowed(at)
                     && !failed(at)
-                    && !onlyDeposit(at)
+                    && !onlyDeposit(at, aim)
                     && (tooDark(at, aim) ? !byColour(at, aim) : !onItsWay(at, aim) && lifting.tooWarm(at, aim));
             if (due) {
                 double goal = known.computeIfAbsent(

@@ -222,9 +222,47 @@ class RoundTripTest {
         ObjectNode part = wish.putArray("parts").addObject();
         part.putArray("places").add("CROWN");
         part.put("fromCm", 2.0).put("toCm", 4.5).put("stays", minute % 2 == 0).set("aim", aim(level, "NATURAL"));
+        wish.set("layers", layers(level, minute));
         wish.put("visits", 1 + minute % 6);
         wish.putArray("noLightener").add("NAPE");
         return wish.put("lightener", minute % 7 != 0).put("hands", 1 + minute % 3);
+    }
+
+    /** Woven pieces with a colour along them and all that may be said of how. */
+    private static ArrayNode layers(double level, int minute) {
+        ArrayNode layers = JSON.createArrayNode();
+        ObjectNode layer = layers.addObject()
+                .put("name", "wööven <b>" + minute)
+                .put("purpose", "LOWLIGHT")
+                .put("direction", "ZIGZAG")
+                .put("on", minute % 2 == 0);
+        ObjectNode region = layer.putObject("region").put("which", "ANY");
+        region.putArray("places").add("CROWN");
+        region.set("from", JSON.createObjectNode().put("at", "SCALP").put("value", 1.5));
+        region.set("to", JSON.createObjectNode().put("at", "ENDS").put("value", 0.0));
+        layer.putObject("pattern")
+                .put("kind", "WEAVE")
+                .put("share", 0.25)
+                .put("widthMm", 4.0)
+                .put("everyNth", 2)
+                .put("thicknessMm", 3.0)
+                .put("partingCm", 5.0)
+                .put("foils", 3);
+        ObjectNode colour = layer.putArray("colours")
+                .addObject()
+                .put("kind", "ALONG")
+                .put("rootCm", 4.0)
+                .put("endsCm", 6.0)
+                .put("staggerCm", 1.0)
+                .put("featherCm", 2.0);
+        colour.set("aim", aim(level, "NATURAL"));
+        colour.putArray("root").add(aim(level, "GOLD"));
+        colour.putArray("ends");
+        ObjectNode how = layer.putObject("how").put("basin", false).put("barrier", true);
+        how.putArray("lightener").add("powder");
+        how.putArray("volume").add(10.0);
+        how.putArray("minutes");
+        return layers;
     }
 
     private static ObjectNode consultation(String wish, int minute) {
