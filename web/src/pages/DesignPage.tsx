@@ -1,4 +1,4 @@
-import { Button, Dropdown, Spin, Switch } from 'antd';
+import { Button, Dropdown, Spin } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { problemOf, type FoilView, type LayerView, type Place, type PlacementView } from '../api/client';
@@ -160,12 +160,14 @@ function Layers(props: {
                     {said && said.foils > 0 ? ` · ${said.foils} foils` : ''}
                   </span>
                 </button>
-                <Switch
-                  size="small"
+                <Button
+                  type="text"
+                  aria-pressed={layer.on}
                   aria-label={`${name} counts`}
-                  checked={layer.on}
-                  onChange={(on) => change(i, { on })}
-                />
+                  onClick={() => change(i, { on: !layer.on })}
+                >
+                  {layer.on ? 'On' : 'Off'}
+                </Button>
               </div>
               {i === chosen && vocabulary && (
                 <>
@@ -204,6 +206,7 @@ function Layers(props: {
       </ol>
       <Dropdown
         trigger={['click']}
+        autoFocus
         disabled={layers.length >= 12}
         menu={{
           items: (vocabulary?.beginnings ?? []).map(({ name, why }) => ({

@@ -1,4 +1,4 @@
-import { Button, Input, Select, Switch } from 'antd';
+import { Button, Checkbox, Input, Select } from 'antd';
 import type { ReactNode } from 'react';
 import type { AimView, LayerView, Place, Vocabulary } from '../api/client';
 import { useCase } from '../state/caseContext';
@@ -201,12 +201,20 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
             value={how.minutes}
             onValue={(minutes) => setHow({ minutes }, 'minutes')}
           />
-          <label className="wish-switch">
-            <Switch checked={how.basin} onChange={(basin) => setHow({ basin })} /> at the basin
-          </label>
-          <label className="wish-switch">
-            <Switch checked={how.barrier} onChange={(barrier) => setHow({ barrier })} /> barrier beside
-          </label>
+          <Checkbox
+            className="layer-check"
+            checked={how.basin}
+            onChange={(event) => setHow({ basin: event.target.checked })}
+          >
+            at the basin
+          </Checkbox>
+          <Checkbox
+            className="layer-check"
+            checked={how.barrier}
+            onChange={(event) => setHow({ barrier: event.target.checked })}
+          >
+            barrier beside
+          </Checkbox>
         </div>
       </fieldset>
     </div>
@@ -294,13 +302,13 @@ function Colours(props: {
   const along = what.kind === 'ALONG';
   const part = (which: 'root' | 'ends', words: string): ReactNode => (
     <div className="layer-row">
-      <label className="wish-switch">
-        <Switch
-          checked={what[which].length > 0}
-          onChange={(on) => onWhat({ [which]: on ? [what.aim] : [] })}
-        />{' '}
+      <Checkbox
+        className="layer-check"
+        checked={what[which].length > 0}
+        onChange={(event) => onWhat({ [which]: event.target.checked ? [what.aim] : [] })}
+      >
         {words}
-      </label>
+      </Checkbox>
       {what[which].map((aim: AimView) => (
         <AimFields
           key={which}

@@ -340,7 +340,10 @@ final class Depositing {
         // R59c: as it is, without developer; it does not go on working, so all of it has its full time.
         add(layings, direct, BowlPlace.LENGTHS, ShadeClass.DIRECT, 0, 1, filled);
         // R21: what drinks fastest goes on at half time, if there is anything else to begin with.
-        double late = layings.isEmpty() ? 1 : HALF_TIME;
+        // In a foil all of its length is laid at once, and foils take their time: nothing beside them is timed to the
+        // half.
+        boolean foils = decided.keySet().stream().anyMatch(this::inColourFoil);
+        double late = layings.isEmpty() || foils ? 1 : HALF_TIME;
         add(layings, porous, BowlPlace.POROUS, onLengths, 6, late, filled);
         if (layings.stream().anyMatch(laying -> laying.action() == Action.MELT)) {
             // R57: light first, dark second.

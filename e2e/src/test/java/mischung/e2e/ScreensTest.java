@@ -43,6 +43,7 @@ class ScreensTest extends OneApplication {
                 "/cases/2/read",
                 "/cases/2/plan",
                 "/cases/3/plan",
+                "/cases/5/design",
                 "/cases/1/decide",
                 "/cases/5/decide",
                 "/cases/5/order",
@@ -145,8 +146,6 @@ class ScreensTest extends OneApplication {
         assertThat(day.getByRole(AriaRole.DIALOG)).containsText("next light");
         Page client = open("/clients/1", 1280, 800);
         keep(client, folder, "client");
-        Page clients = open("/clients", 1280, 800);
-        keep(clients, folder, "clients");
         Page consult = open("/cases/2/consult", 1280, 800);
         keep(consult, folder, "consult");
         Page history = open("/cases/5/history", 1280, 800);
@@ -172,6 +171,15 @@ class ScreensTest extends OneApplication {
         Page hard = open("/cases/2/plan", 1280, 800);
         hard.getByLabel("School of filling").getByText("two-level steps").click();
         assertThat(hard.getByText("After filler 2")).isVisible();
+        Page design = open("/cases/5/design", 1280, 800);
+        design.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add layers"))
+                .click();
+        design.getByText("Fine foils with a root tap").click();
+        assertThat(design.locator(".foil").nth(20)).isVisible();
+        design.locator(".layer-pick").first().click();
+        design.locator(".foil").nth(8).click();
+        keep(design, folder, "design");
+        design.keyboard().press("Control+z");
         Page decide = open("/cases/1/decide", 1280, 800);
         assertThat(decide.locator(".route").nth(1)).isVisible();
         keep(decide, folder, "decide");
@@ -297,6 +305,9 @@ class ScreensTest extends OneApplication {
         }
         if (path.startsWith("/clients")) {
             return ".case-list li";
+        }
+        if (path.endsWith("design")) {
+            return ".section-map";
         }
         if (path.endsWith("consult")) {
             return ".case-cautions";
