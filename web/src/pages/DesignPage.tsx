@@ -239,7 +239,7 @@ function Stage({ placement, layer }: { placement: PlacementView; layer: number |
           {foil ? <Close foil={foil} /> : <p>Press a foil to see what goes on it, root to ends.</p>}
         </div>
         <div className="design-whole">
-          <h3>Reads as a whole</h3>
+          <h3>Reads as a whole, predicted {placement.route}</h3>
           <ul>
             {placement.wholes.map((whole) => (
               <Whole key={whole.side} whole={whole} />
@@ -274,6 +274,7 @@ function Close({ foil }: { foil: FoilView }): ReactNode {
         {foil.stretches.map((one) => (
           <li key={one.fromCm}>
             {one.fromCm}–{one.toCm} cm: {one.words}
+            {one.words === 'stays' ? '' : `, predicted ${one.reached.levelWords} ${one.reached.tone}`}
             {one.bowls.length > 0 ? `, bowl ${one.bowls.join(', then ')}` : ''}
           </li>
         ))}

@@ -21,6 +21,9 @@ public record PlacementView(
         @Schema(description = "to lay all foils once, alone")
         int minutes,
 
+        @Schema(description = "by which route the bowls and the looks are")
+        String route,
+
         List<WholeView> wholes) {
 
     /** @param own index in the wish's own layers; below 0 where it follows from what else is wished */
@@ -50,7 +53,13 @@ public record PlacementView(
             double fromCm,
             double toCm,
             String words,
-            @Schema(description = "when all is done") LookView look,
+
+            @Schema(description = "as it is wished; where it stays, as it is")
+            LookView look,
+
+            @Schema(description = "as the route brings it there")
+            LookView reached,
+
             List<String> bowls) {}
 
     public record WholeView(Whole.Side side, String words, String sentence, LookView look) {}
@@ -78,6 +87,7 @@ public record PlacementView(
                 words,
                 sections.foils().stream().map(foil -> foil(plan, foil)).toList(),
                 sections.minutes(),
+                plan.strategy().words(),
                 Arrays.stream(Whole.Side.values())
                         .map(side -> Whole.of(plan, side))
                         .map(whole -> new WholeView(
@@ -102,6 +112,12 @@ public record PlacementView(
                                 stretch.fromCm(),
                                 stretch.toCm(),
                                 stretch.aim().map(Aim::words).orElse("stays"),
+                                stretch.aim()
+                                        .map(Swatches::of)
+                                        .orElseGet(() -> LookView.of(plan.now()
+                                                .get(stretch.band().zone())
+                                                .get(stretch.band().band())
+                                                .look())),
                                 LookView.of(plan.end(stretch.band()).look()),
                                 stretch.bowls()))
                         .toList(),
