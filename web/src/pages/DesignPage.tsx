@@ -28,10 +28,13 @@ export function DesignPage(): ReactNode {
         {placement.data && (
           <span className="design-counts" role="status">
             {layers.length} {layers.length === 1 ? 'layer' : 'layers'} · {placement.data.foils.length} foils ·{' '}
-            {placement.data.minutes} min to apply, alone
+            {placement.data.minutes} min alone
           </span>
         )}
         <span className="push" />
+        <a className="design-on" href={`/api/cases/${state.id}/plan/work-sheet.pdf`}>
+          Work sheet
+        </a>
         <Link className="design-on" to="../decide">
           See the routes
         </Link>

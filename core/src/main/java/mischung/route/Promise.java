@@ -25,6 +25,7 @@ import mischung.plan.Warning;
 import mischung.product.ShadeClass;
 import mischung.wish.Aim;
 import mischung.wish.Weave;
+import mischung.wish.WorkedBand;
 
 /**
  * What the client is told of one route, in plain words: what will happen, what is likely, what is not promised, and what
@@ -109,12 +110,19 @@ public record Promise(
             }
             String which = plan.head().at(at).aim().map(Aim::words).orElse("");
             if (!which.isEmpty()) {
-                String weave = plan.head().at(at).weave() == Weave.PIECES ? "the woven pieces" : where(plan, at);
+                String weave = plan.head().at(at).weave() == Weave.PIECES
+                        ? pieces(plan.head().at(at))
+                        : where(plan, at);
                 colours.computeIfAbsent(which + "|" + weave, key -> new ArrayList<>())
                         .add(at);
             }
         }
         return colours;
+    }
+
+    /** Where several sorts lie beside each other, which. */
+    private static String pieces(WorkedBand piece) {
+        return piece.called().equals(Weave.PIECES.words()) ? "the woven pieces" : "the " + piece.called();
     }
 
     private static String where(Plan plan, BandRef at) {

@@ -2,6 +2,11 @@ package mischung.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.IOException;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.pdmodel.common.PDRectangle;
+import org.apache.pdfbox.text.PDFTextStripper;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -56,6 +61,30 @@ class PlacementApiTest extends OnDemoData {
                 .findValuesAsString("name")
                 .toString();
         assertThat(placement.path("foils").findValues("bowls").toString()).containsAnyOf(bowls.substring(1, 2));
+    }
+
+    /** A4, with the foils, the bowls and the order in words, and the map drawn. */
+    @Test
+    void theWorkSheetHasMapBowlsAndOrder() throws IOException {
+        ObjectNode content = app.content(3);
+        ((ObjectNode) content.path("wish")).set("layers", beginning("Fine foils with a root tap"));
+        assertThat(app.put(3, content).status()).isEqualTo(200);
+        byte[] pdf = app.bytes("/api/cases/3/plan/work-sheet.pdf");
+        try (PDDocument document = Loader.loadPDF(pdf)) {
+            assertThat(document.getPage(0).getMediaBox().getWidth()).isEqualTo(PDRectangle.A4.getWidth());
+            String text = new PDFTextStripper().getText(document);
+            assertThat(text)
+                    .contains("Work sheet", "Back", "From above", "Foils", "Bowls", "Order of work", "babylights");
+            for (JsonNode bowl : app.get("/api/cases/3/plan").json().path("bowls")) {
+                assertThat(text).contains(bowl.path("name").asString() + ": ");
+            }
+        }
+        app.get("/api/cases/3/plan/placement")
+                .json()
+                .path("foils")
+                .forEach(foil -> assertThat(foil.path("spots"))
+                        .as(foil.path("place").asString())
+                        .isNotEmpty());
     }
 
     @Test

@@ -47,7 +47,13 @@ public record PlacementView(
             String called,
             Layer.Direction direction,
             List<FoilStretch> stretches,
-            double grams) {}
+            double grams,
+
+            @Schema(description = "where it lies in each drawing of the head that shows it")
+            List<SpotView> spots) {}
+
+    /** On a field of 300 by 300. */
+    public record SpotView(HeadView view, double x, double y, double width, double height) {}
 
     public record FoilStretch(
             double fromCm,
@@ -85,7 +91,9 @@ public record PlacementView(
         }
         return new PlacementView(
                 words,
-                sections.foils().stream().map(foil -> foil(plan, foil)).toList(),
+                sections.foils().stream()
+                        .map(foil -> foil(plan, foil, sections.foils()))
+                        .toList(),
                 sections.minutes(),
                 plan.strategy().words(),
                 Arrays.stream(Whole.Side.values())
@@ -95,7 +103,22 @@ public record PlacementView(
                         .toList());
     }
 
-    private static FoilView foil(Plan plan, SectionPlan.Foil foil) {
+    private static List<SpotView> spots(SectionPlan.Foil foil, List<SectionPlan.Foil> all) {
+        return Arrays.stream(HeadView.values())
+                .filter(view -> view.shows(foil.place()))
+                .map(view -> {
+                    HeadView.Box box = view.of(foil, all);
+                    return new SpotView(
+                            view,
+                            LookView.rounded(box.x(), 100),
+                            LookView.rounded(box.y(), 100),
+                            LookView.rounded(box.width(), 100),
+                            LookView.rounded(box.height(), 100));
+                })
+                .toList();
+    }
+
+    private static FoilView foil(Plan plan, SectionPlan.Foil foil, List<SectionPlan.Foil> all) {
         return new FoilView(
                 foil.number(),
                 foil.place(),
@@ -112,15 +135,21 @@ public record PlacementView(
                                 stretch.fromCm(),
                                 stretch.toCm(),
                                 stretch.aim().map(Aim::words).orElse("stays"),
-                                stretch.aim()
-                                        .map(Swatches::of)
-                                        .orElseGet(() -> LookView.of(plan.now()
-                                                .get(stretch.band().zone())
-                                                .get(stretch.band().band())
-                                                .look())),
+                                wished(plan, stretch),
                                 LookView.of(plan.end(stretch.band()).look()),
                                 stretch.bowls()))
                         .toList(),
-                LookView.rounded(foil.grams(), 10));
+                LookView.rounded(foil.grams(), 10),
+                spots(foil, all));
+    }
+
+    /** The colour that is wished there; where it stays, what it is. */
+    static LookView wished(Plan plan, SectionPlan.Stretch stretch) {
+        return stretch.aim()
+                .map(Swatches::of)
+                .orElseGet(() -> LookView.of(plan.now()
+                        .get(stretch.band().zone())
+                        .get(stretch.band().band())
+                        .look()));
     }
 }

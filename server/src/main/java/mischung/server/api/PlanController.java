@@ -11,7 +11,10 @@ import mischung.sequence.SectionPlan;
 import mischung.sequence.Sequence;
 import mischung.sequence.Task;
 import mischung.server.store.MixStore;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -83,6 +86,30 @@ class PlanController {
                 plan,
                 SectionPlan.of(plan, house.durations(), SectionPlan.backFirst()),
                 plan.wish().layers().size());
+    }
+
+    @GetMapping(path = "/work-sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
+    @Operation(
+            operationId = "workSheet",
+            summary = "The sheet beside the chair: foils on the head, bowls, order of work")
+    ResponseEntity<byte[]> workSheet(@PathVariable long id) {
+        Cases.Stored stored = cases.get(id);
+        Plan plan = routes.chosen(stored).plan();
+        CheckedCase checked = stored.checked();
+        byte[] sheet = WorkSheetPdf.of(
+                checked.clientName(),
+                checked.date().toString(),
+                plan,
+                SectionPlan.of(plan, house.durations(), SectionPlan.backFirst()),
+                plan(id, ""));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename("work-sheet-" + id + "-" + checked.date() + ".pdf")
+                                .build()
+                                .toString())
+                .body(sheet);
     }
 
     @GetMapping("/sequence")

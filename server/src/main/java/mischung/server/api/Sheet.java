@@ -7,6 +7,9 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import mischung.plan.Plan;
+import mischung.sequence.SectionPlan;
+import mischung.sequence.SectionPlan.Foil;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -25,6 +28,10 @@ final class Sheet {
     private static final float TITLE = 20;
     private static final float LEADING = 1.4f;
     private static final float PATCH = 26;
+    private static final float SMALL = 6;
+
+    /** So much of half a page's width is a head. */
+    private static final float HEADS = 0.92f;
 
     private final PDDocument document = new PDDocument();
     private final PDFont font;
@@ -109,6 +116,80 @@ final class Sheet {
         y -= PATCH + 6;
     }
 
+    /** Our head from four sides, two beside two, every foil numbered where it lies. */
+    void heads(Plan plan, List<Foil> foils) throws IOException {
+        HeadView[] views = HeadView.values();
+        float side = (PDRectangle.A4.getWidth() - 2 * MARGIN) / 2;
+        float scale = side / (float) HeadView.SIZE * HEADS;
+        for (int i = 0; i < views.length; i += 2) {
+            float top = y;
+            for (int j = i; j < i + 2; j++) {
+                head(views[j], plan, foils, MARGIN + (j - i) * side, top, scale);
+            }
+            y = top - side * HEADS - LEADING * TEXT;
+        }
+    }
+
+    private void head(HeadView view, Plan plan, List<Foil> foils, float left, float top, float scale)
+            throws IOException {
+        write(view.words(), TEXT, left, top - TEXT);
+        float x = left + 150 * scale;
+        float middle = top - TEXT - 150 * scale;
+        ellipse(x, middle, 112 * scale, 130 * scale);
+        for (Foil foil : foils) {
+            if (view.shows(foil.place())) {
+                HeadView.Box box = view.of(foil, foils);
+                foil(plan, foil, box, left, top - TEXT, scale);
+            }
+        }
+    }
+
+    private void foil(Plan plan, Foil foil, HeadView.Box box, float left, float top, float scale) throws IOException {
+        double whole = foil.stretches().stream()
+                .mapToDouble(stretch -> stretch.toCm() - stretch.fromCm())
+                .sum();
+        float y0 = top - (float) (box.y() + box.height()) * scale;
+        float x0 = left + (float) box.x() * scale;
+        for (SectionPlan.Stretch stretch : foil.stretches()) {
+            float width = (float) (box.width() * (stretch.toCm() - stretch.fromCm()) / whole) * scale;
+            page.setNonStrokingColor(
+                    Color.decode(PlacementView.wished(plan, stretch).colours().daylight()));
+            page.addRect(x0, y0, width, (float) box.height() * scale);
+            page.fill();
+            x0 += width;
+        }
+        page.setStrokingColor(Color.DARK_GRAY);
+        page.setLineWidth(0.4f);
+        page.addRect(left + (float) box.x() * scale, y0, (float) box.width() * scale, (float) box.height() * scale);
+        page.stroke();
+        float size = Math.min(SMALL, (float) box.height() * scale * 0.9f);
+        if (size >= 2.5f) {
+            page.setNonStrokingColor(Color.BLACK);
+            write(String.valueOf(foil.number()), size, left + (float) (box.x() + box.width()) * scale + 1, y0);
+        }
+        page.setNonStrokingColor(Color.BLACK);
+    }
+
+    private void ellipse(float x, float middle, float wide, float high) throws IOException {
+        float k = 0.5523f;
+        page.setStrokingColor(Color.GRAY);
+        page.setLineWidth(0.8f);
+        page.moveTo(x - wide, middle);
+        page.curveTo(x - wide, middle + k * high, x - k * wide, middle + high, x, middle + high);
+        page.curveTo(x + k * wide, middle + high, x + wide, middle + k * high, x + wide, middle);
+        page.curveTo(x + wide, middle - k * high, x + k * wide, middle - high, x, middle - high);
+        page.curveTo(x - k * wide, middle - high, x - wide, middle - k * high, x - wide, middle);
+        page.stroke();
+    }
+
+    private void write(String words, float size, float x, float at) throws IOException {
+        page.beginText();
+        page.setFont(font, size);
+        page.newLineAtOffset(x, at);
+        page.showText(shown(words));
+        page.endText();
+    }
+
     private void line(String words, float size) throws IOException {
         float width = PDRectangle.A4.getWidth() - 2 * MARGIN;
         for (String row : wrapped(shown(words), size, width)) {
@@ -116,11 +197,7 @@ final class Sheet {
                 page.close();
                 page = fresh();
             }
-            page.beginText();
-            page.setFont(font, size);
-            page.newLineAtOffset(MARGIN, y - size);
-            page.showText(row);
-            page.endText();
+            write(row, size, MARGIN, y - size);
             y -= size * LEADING;
         }
     }
