@@ -1,10 +1,10 @@
 import type { ThemeConfig } from 'antd';
 
-/** Neutral greys of middle lightness, so that hair is judged against nothing coloured; one accent no hair has. */
+/** The desk: neutral and near white, dark words, one accent no hair has. Hair stands on the stage (see base.css). */
 export const COLOURS = {
-  ground: '#b7b9bb',
-  panel: '#c8cacc',
-  field: '#e1e3e4',
+  ground: '#f0f1f2',
+  panel: '#ffffff',
+  field: '#ffffff',
   ink: '#1a1c1e',
   quiet: '#44484c',
   line: '#8b8f93',
@@ -26,7 +26,7 @@ export const theme: ThemeConfig = {
     colorTextPlaceholder: '#5a5e62',
     colorBgBase: COLOURS.field,
     colorBgContainer: COLOURS.field,
-    colorBgElevated: '#e9ebec',
+    colorBgElevated: '#ffffff',
     colorBgLayout: COLOURS.ground,
     colorBorder: COLOURS.line,
     colorBorderSecondary: COLOURS.line,
@@ -42,7 +42,7 @@ export const theme: ThemeConfig = {
   components: {
     Button: { primaryShadow: 'none', defaultShadow: 'none', fontWeight: 500 },
     Segmented: {
-      trackBg: '#d6d8d9',
+      trackBg: '#e4e6e8',
       itemSelectedBg: COLOURS.accent,
       itemSelectedColor: '#ffffff',
       itemColor: COLOURS.ink,

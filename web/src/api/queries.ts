@@ -9,6 +9,8 @@ import {
   type DecisionView,
   type FoundClients,
   type HouseSettings,
+  type CaseFile,
+  type JobFoils,
   type JobView,
   type Kind,
   type Ladder,
@@ -109,8 +111,7 @@ export function useRoutePlan(id: number, version: number, route: string): UseQue
   });
 }
 
-/** The plan belongs to one version of a case, so a change of the case asks for it anew. */
-/** The chosen route on the clock. */
+/** The placement belongs to one version of a case, so a change of the case asks for it anew. */
 export function usePlacement(id: number, version: number): UseQueryResult<PlacementView> {
   return useQuery({
     queryKey: ['placement', id, version],
@@ -120,6 +121,25 @@ export function usePlacement(id: number, version: number): UseQueryResult<Placem
   });
 }
 
+/** Foils of a wish as it is changed, before it is saved and planned for. */
+export function useWishedFoils(
+  id: number,
+  wish: CaseFile['wish'],
+  asked: boolean,
+): UseQueryResult<PlacementView> {
+  return useQuery({
+    queryKey: ['wished-foils', id, wish],
+    queryFn: ({ signal }) =>
+      answered(api.POST('/api/cases/{id}/plan/foils', { params: { path: { id } }, body: wish, signal })),
+    placeholderData: keepPreviousData,
+    enabled: asked,
+    // What cannot be wished is said where it was typed.
+    retry: false,
+    gcTime: 10_000,
+  });
+}
+
+/** The chosen route on the clock. */
 export function useSequence(id: number, version: number): UseQueryResult<SequenceView> {
   return useQuery({
     queryKey: ['sequence', id, version],
@@ -240,6 +260,18 @@ export function useJob(id: number): UseQueryResult<JobView> {
     },
     refetchInterval: 30_000,
     refetchOnReconnect: true,
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** Foils of a running job; they change only with the plan it is worked by. */
+export function useJobFoils(id: number, job: JobView): UseQueryResult<JobFoils> {
+  return useQuery({
+    queryKey: ['job-foils', id, job.tasks.map(({ key }) => key).join()],
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/cases/{id}/job/foils', { params: { path: { id } }, signal })),
+    enabled: job.tasks.length > 0,
+    staleTime: Infinity,
     placeholderData: keepPreviousData,
   });
 }

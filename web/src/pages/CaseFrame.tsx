@@ -33,6 +33,11 @@ const CASE_PAGES = [
   { to: 'chair', words: 'Chair' },
 ];
 
+/** Design belongs to Decide and has the key beside them. */
+function pageOf(key: string): string | undefined {
+  return key === '0' ? 'design' : CASE_PAGES[Number(key) - 1]?.to;
+}
+
 type Loading =
   { status: 'loading' } | { status: 'failed'; problem: Problem } | { status: 'open'; document: CaseDocument };
 
@@ -274,9 +279,9 @@ function useKeys({ onSheet }: { onSheet: () => void }): void {
       ) {
         if (event.key === '?') {
           onSheet();
-        } else if (CASE_PAGES[Number(event.key) - 1]) {
+        } else if (pageOf(event.key)) {
           byKey.current = true;
-          void navigate(CASE_PAGES[Number(event.key) - 1]?.to ?? 'read');
+          void navigate(pageOf(event.key) ?? 'read');
         } else if (event.key.toLowerCase() === 'l') {
           const at = LIGHTS.findIndex(({ value }) => value === light);
           setLight(LIGHTS[(at + 1) % LIGHTS.length]?.value ?? 'daylight');

@@ -3,7 +3,7 @@ import { Button, Input, Spin } from 'antd';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { answered, api, problemOf, type JobView, type Problem } from '../api/client';
-import { useJob } from '../api/queries';
+import { useJob, useJobFoils } from '../api/queries';
 import { ChairChange } from '../parts/ChairChange';
 import { ChairClocks } from '../parts/ChairClocks';
 import { ChairLog } from '../parts/ChairLog';
@@ -55,6 +55,7 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
   const [changing, setChanging] = useState(false);
   const now = useJobTime(job);
   const signals = useSignals(job.clocks, now);
+  const foils = useJobFoils(id, job).data;
   const path = { params: { path: { id } } };
   const once = useKeysOnce();
   const flying = useRef(false);
@@ -138,8 +139,8 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
       <section className="chair-begin" aria-label="Begin">
         {problem && <ProblemNote problem={problem} />}
         <p>
-          When the client sits, begin: from then on every clock runs, whether this screen is open or not. The
-          order is worked by as it is planned now.
+          Start when the client sits down. From then on every clock runs, whether this screen is open or not.
+          You work by the order as it is planned now.
         </p>
         <Hand hand={hand} onHand={setHand} />
         <Button
@@ -151,7 +152,7 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
             );
           }}
         >
-          The client sits: begin
+          Start the appointment
         </Button>
       </section>
     );
@@ -169,7 +170,7 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
               {job.stage === 'RESTING' ? 'Go on' : 'Pause'}
             </Button>
           )}
-          {job.stage !== 'ENDED' && <Button onClick={() => setChanging(true)}>Something came up</Button>}
+          {job.stage !== 'ENDED' && <Button onClick={() => setChanging(true)}>Change the plan</Button>}
           <Button aria-pressed={signals.sound} onClick={() => signals.setSound(!signals.sound)}>
             {signals.sound ? 'Sound on' : 'Sound off'}
           </Button>
@@ -189,7 +190,7 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
         {problem && <ProblemNote problem={problem} />}
         {job.stage === 'RESTING' && (
           <p className="chair-resting" role="status">
-            Hands rest. Clocks do not.
+            Paused. Clocks go on.
           </p>
         )}
         {job.stage === 'ENDED' && (
@@ -198,7 +199,13 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
           </p>
         )}
         {job.stage !== 'ENDED' && main && (
-          <ChairTask task={main} now={now} onPress={largePress} onSkip={() => press('SKIPPED', main.key)} />
+          <ChairTask
+            task={main}
+            foils={foils}
+            now={now}
+            onPress={largePress}
+            onSkip={() => press('SKIPPED', main.key)}
+          />
         )}
         {running.slice(1).map((task) => (
           <ChairBeside key={task.key} task={task} onDone={() => press('FINISHED', task.key)} />
@@ -336,8 +343,8 @@ function Behind({ job }: { job: JobView }): ReactNode {
 function Hand({ hand, onHand }: { hand: string; onHand: (hand: string) => void }): ReactNode {
   return (
     <Input
-      aria-label="Whose hand"
-      placeholder="Whose hand"
+      aria-label="Done by"
+      placeholder="Done by"
       value={hand}
       maxLength={40}
       onChange={(event) => {

@@ -120,7 +120,7 @@ function Known({ client }: { client: ClientView }): ReactNode {
               aria-label={`Begin a new case from ${one.date}`}
               onClick={() => void book(one.id)}
             >
-              Begin from this
+              Start a new visit from this one
             </Button>
           </li>
         ))}
@@ -154,7 +154,7 @@ function Learned({ id }: { id: number }): ReactNode {
   }
   return (
     <section className="back-box" aria-label="Learned">
-      <h2>What visits have taught of this hair</h2>
+      <h2>What we know about this hair</h2>
       <p className="quiet">
         {learned.from === 0
           ? 'No visit was looked back on yet.'

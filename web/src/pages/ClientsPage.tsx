@@ -113,7 +113,7 @@ function Past(): ReactNode {
   return (
     <section className="past" aria-label="Past work">
       <label className="begin-client">
-        <span>Find past work by canvas, wish, shade, school or how it came out</span>
+        <span>Find past work by canvas, wish, shade, school or result</span>
         <Input
           value={words}
           aria-label="Find past work"
@@ -142,9 +142,9 @@ function Past(): ReactNode {
             </span>
             <span>{one.outcome}</span>
             {[one.worked, one.alsoWorked].filter(Boolean).map((line) => (
-              <small key={line}>Worked: {line}</small>
+              <small key={line}>Worked well: {line}</small>
             ))}
-            {one.toChange && <small>To change: {one.toChange}</small>}
+            {one.toChange && <small>Do differently: {one.toChange}</small>}
           </li>
         ))}
       </ul>

@@ -67,7 +67,7 @@ export function ConsultPage(): ReactNode {
       <section className="questions" aria-label="Consultation">
         <div className="facts">
           <SelectField
-            label="How far"
+            label="Status"
             value={content.status}
             options={vocabulary?.statuses ?? []}
             onChange={(status) => void document.move(status)}

@@ -33,7 +33,7 @@ export function DayPage(): ReactNode {
     <>
       <TopBar>
         <Button type="text" onClick={() => setHouse(true)}>
-          House
+          Salon
         </Button>
       </TopBar>
       <HouseDrawer open={house} onClose={() => setHouse(false)} />

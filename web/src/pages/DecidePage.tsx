@@ -35,7 +35,7 @@ export function DecidePage(): ReactNode {
         <p className="hint" role="status">
           <Spin size="small" />{' '}
           {first.data
-            ? `By your schools: ends ${first.data.measures.distance} from the wish, ${first.data.measures.clientWords}. The other ways are being weighed.`
+            ? `By your schools: ends ${first.data.measures.distance} off the wish, ${first.data.measures.clientWords}. The other routes are being compared.`
             : 'Weighing the ways.'}
         </p>
       )}
@@ -100,7 +100,7 @@ function Decided({ decision }: { decision: DecisionView }): ReactNode {
       </section>
       {decision.refused.length > 0 && (
         <section className="refused" aria-label="Refused">
-          <h2>Weighed and not offered</h2>
+          <h2>Ruled out</h2>
           <ul>
             {decision.refused.map((one) => (
               <li key={one.words}>

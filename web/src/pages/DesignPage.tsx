@@ -1,8 +1,8 @@
 import { Button, Dropdown, Spin } from 'antd';
-import { useState, type ReactNode } from 'react';
+import { memo, useDeferredValue, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { problemOf, type FoilView, type LayerView, type Place, type PlacementView } from '../api/client';
-import { usePlacement, useVocabulary } from '../api/queries';
+import { usePlacement, useVocabulary, useWishedFoils } from '../api/queries';
 import { LayerEditor } from '../parts/LayerEditor';
 import { ProblemNote } from '../parts/ProblemNote';
 import { SectionMap } from '../parts/SectionMap';
@@ -15,22 +15,21 @@ import { useLight } from '../state/light';
 export function DesignPage(): ReactNode {
   const { state } = useCase();
   const placement = usePlacement(state.id, state.version);
+  // What is being changed is seen at once; bowls and predictions follow when it is planned for.
+  const planned = state.saving.status === 'saved' && placement.isSuccess && !placement.isPlaceholderData;
+  const wished = useWishedFoils(state.id, state.content.wish, !planned);
+  const seen = planned ? placement.data : (wished.data ?? placement.data);
+  // Counts first; drawing the head takes longer.
+  const drawn = useDeferredValue(seen);
   const [layer, setLayer] = useState<number>();
   const [panel, setPanel] = useState(false);
-  const layers = state.content.wish.layers;
-  const shown = placement.data?.layers.findIndex(({ own }) => own === layer && own >= 0);
+  const shown = drawn?.layers.findIndex(({ own }) => own === layer && own >= 0);
   return (
     <main className="design" aria-busy={placement.isFetching}>
       <div className="design-head">
         <h2>Design</h2>
         <WishEditor />
         <Button onClick={() => setPanel(true)}>What stays, limits, parts</Button>
-        {placement.data && (
-          <span className="design-counts" role="status">
-            {layers.length} {layers.length === 1 ? 'layer' : 'layers'} · {placement.data.foils.length} foils ·{' '}
-            {placement.data.minutes} min alone
-          </span>
-        )}
         <span className="push" />
         <a className="design-on" href={`/api/cases/${state.id}/plan/work-sheet.pdf`}>
           Work sheet
@@ -40,17 +39,24 @@ export function DesignPage(): ReactNode {
         </Link>
       </div>
       <div className="design-body">
-        <Layers placement={placement.data} chosen={layer} onChoose={setLayer} />
+        <div className="design-side">
+          {seen && <Counts seen={seen} />}
+          <Layers placement={drawn} chosen={layer} onChoose={setLayer} />
+        </div>
         <section className="design-stage" aria-label="Section plan">
-          {placement.isPending && <Spin className="wait" />}
+          {placement.isPending && !drawn && <Spin className="wait" />}
           {placement.isError && (
             <ProblemNote
               problem={problemOf(placement.error)}
               action={<Button onClick={() => void placement.refetch()}>Try again</Button>}
             />
           )}
-          {placement.data && (
-            <Stage placement={placement.data} layer={shown !== undefined && shown >= 0 ? shown : undefined} />
+          {drawn && (
+            <Stage
+              placement={drawn}
+              predicted={placement.data}
+              layer={shown !== undefined && shown >= 0 ? shown : undefined}
+            />
           )}
         </section>
       </div>
@@ -59,7 +65,17 @@ export function DesignPage(): ReactNode {
   );
 }
 
-function Layers(props: {
+function Counts({ seen }: { seen: PlacementView }): ReactNode {
+  const layers = seen.layers.filter(({ own }) => own >= 0).length;
+  return (
+    <p className="design-counts" role="status">
+      {layers} {layers === 1 ? 'layer' : 'layers'} · {seen.foils.length} foils, {seen.minutes} min alone,{' '}
+      {Math.round(seen.foils.reduce((sum, { grams }) => sum + grams, 0))} g in them
+    </p>
+  );
+}
+
+const Layers = memo(function Layers(props: {
   placement: PlacementView | undefined;
   chosen: number | undefined;
   onChoose: (layer: number | undefined) => void;
@@ -102,14 +118,13 @@ function Layers(props: {
       onChoose(layers.length);
     }
   };
-  const mirrored = (place: Place): Place => {
-    for (const { halves } of vocabulary?.places ?? []) {
-      const at = halves.indexOf(place);
-      if (at >= 0) {
-        return halves[1 - at] ?? place;
-      }
+  const mirrored = (place: Place): Place =>
+    vocabulary?.places.find(({ value }) => value === place)?.mirrored ?? place;
+  const mirror = (at: number): void => {
+    const region = layers[at]?.region;
+    if (region) {
+      change(at, { region: { ...region, places: region.places.map(mirrored) } });
     }
-    return place;
   };
   const given = placement?.layers.filter(({ own }) => own < 0) ?? [];
   return (
@@ -134,6 +149,7 @@ function Layers(props: {
             Delete: () => remove(chosen),
             PageUp: () => move(chosen, -1),
             PageDown: () => move(chosen, 1),
+            m: () => mirror(chosen),
             c: () => copy(chosen),
             o: () => change(chosen, { on: !layers[chosen]?.on }),
           };
@@ -182,14 +198,7 @@ function Layers(props: {
                       Over
                     </Button>
                     <Button onClick={() => copy(i)}>Copy</Button>
-                    <Button
-                      disabled={layer.region.places.length === 0}
-                      onClick={() =>
-                        change(i, {
-                          region: { ...layer.region, places: layer.region.places.map(mirrored) },
-                        })
-                      }
-                    >
+                    <Button disabled={layer.region.places.length === 0} onClick={() => mirror(i)}>
                       Mirror
                     </Button>
                     <Button danger onClick={() => remove(i)}>
@@ -226,67 +235,124 @@ function Layers(props: {
       >
         <Button type="primary">Add layers</Button>
       </Dropdown>
+      {layers.some(({ region }) => region.places.length > 0) && (
+        <Button
+          onClick={() =>
+            set(
+              layers.map((one) => ({
+                ...one,
+                region: { ...one.region, places: one.region.places.map(mirrored) },
+              })),
+            )
+          }
+        >
+          Mirror all
+        </Button>
+      )}
     </section>
   );
-}
+});
 
-function Stage({ placement, layer }: { placement: PlacementView; layer: number | undefined }): ReactNode {
-  const [chosen, setChosen] = useState<number>();
-  const foil = placement.foils.find(({ number }) => number === chosen);
+/** @param predicted what the last plan makes of it */
+const Stage = memo(function Stage({
+  placement,
+  predicted,
+  layer,
+}: {
+  placement: PlacementView;
+  predicted: PlacementView | undefined;
+  layer: number | undefined;
+}): ReactNode {
+  const [chosen, setChosen] = useState<{ foil?: number; place?: Place }>({});
+  const foil = placement.foils.find(({ number }) => number === chosen.foil);
+  const ground = placement.grounds.find(({ place }) => place === chosen.place);
   return (
     <div className="stage-parts">
-      <SectionMap foils={placement.foils} chosen={chosen} onChoose={setChosen} layer={layer} />
+      <SectionMap
+        foils={placement.foils}
+        grounds={{
+          all: placement.grounds,
+          chosen: chosen.place,
+          onChoose: (place) => setChosen({ place }),
+        }}
+        chosen={chosen.foil}
+        onChoose={(number) => setChosen({ foil: number })}
+        dimmed={(one) => layer !== undefined && one.layer !== layer}
+      />
       <div className="design-below">
         <div className="design-foil" aria-live="polite">
-          <h3>{foil ? `Foil ${foil.number}, ${foil.called}` : 'One foil, close'}</h3>
-          {foil ? <Close foil={foil} /> : <p>Press a foil to see what goes on it, root to ends.</p>}
+          <h3>
+            {foil
+              ? `Foil ${foil.number}, ${foil.called}`
+              : ground
+                ? `Hair of the ${ground.words}`
+                : 'One section, close'}
+          </h3>
+          {foil || ground ? (
+            <Close stretches={(foil ?? ground)?.stretches ?? []} />
+          ) : (
+            <p>Press a foil, or the hair between, to see what goes on it from root to ends.</p>
+          )}
+          {foil && (
+            <p>
+              {foil.thicknessMm} mm thick, {foil.grams} g
+            </p>
+          )}
         </div>
         <div className="design-whole">
-          <h3>Reads as a whole, predicted {placement.route}</h3>
-          <ul>
-            {placement.wholes.map((whole) => (
-              <Whole key={whole.side} whole={whole} />
-            ))}
+          <h3>Reads as a whole{predicted && `, predicted ${predicted.route}`}</h3>
+          <ul aria-busy={placement !== predicted}>
+            {predicted?.wholes.map((whole) => <Whole key={whole.side} whole={whole} />) ?? (
+              <li>Being planned…</li>
+            )}
           </ul>
         </div>
       </div>
     </div>
   );
-}
+});
 
-function Close({ foil }: { foil: FoilView }): ReactNode {
+function Close({ stretches }: { stretches: FoilView['stretches'] }): ReactNode {
   const { light } = useLight();
-  const whole = Math.max(
-    0.1,
-    foil.stretches.reduce((sum, one) => sum + one.toCm - one.fromCm, 0),
-  );
+  const wished = stretches.map(({ look }) => look.colours[light]);
+  const reached = stretches.flatMap((one) => one.reached.map(({ colours }) => colours[light]));
   return (
     <>
-      <div className="close-strand" aria-hidden="true">
-        {foil.stretches.map((one) => (
-          <i
-            key={one.fromCm}
-            style={{
-              width: `${(100 * (one.toCm - one.fromCm)) / whole}%`,
-              background: one.look.colours[light],
-            }}
-          />
-        ))}
+      <div className="close-strands" aria-hidden="true">
+        <span>wished</span>
+        <i style={{ background: downTheStrand(stretches, wished) }} />
+        {reached.length > 0 && (
+          <>
+            <span>predicted</span>
+            <i style={{ background: downTheStrand(stretches, reached) }} />
+          </>
+        )}
       </div>
       <ul>
-        {foil.stretches.map((one) => (
+        {stretches.map((one) => (
           <li key={one.fromCm}>
             {one.fromCm}–{one.toCm} cm: {one.words}
-            {one.words === 'stays' ? '' : `, predicted ${one.reached.levelWords} ${one.reached.tone}`}
+            {one.words !== 'stays' &&
+              one.reached.map(({ levelWords, tone }) => `, predicted ${levelWords} ${tone}`)}
             {one.bowls.length > 0 ? `, bowl ${one.bowls.join(', then ')}` : ''}
+            {one.featherCm > 0 && `, feathered over ${one.featherCm} cm`}
           </li>
         ))}
       </ul>
-      <p>
-        {foil.thicknessMm} mm thick, {foil.grams} g
-      </p>
     </>
   );
+}
+
+/** From the scalp on the left to the ends, running from one colour into the next where it is feathered. */
+function downTheStrand(stretches: FoilView['stretches'], colours: string[]): string {
+  const top = stretches[0]?.fromCm ?? 0;
+  const whole = Math.max(0.1, (stretches.at(-1)?.toCm ?? 0) - top);
+  const stops = stretches.map((one, i) => {
+    const from = one.fromCm - top + (stretches[i - 1]?.featherCm ?? 0) / 2;
+    const to = one.toCm - top - one.featherCm / 2;
+    return `${colours[i]} ${(100 * from) / whole}% ${(100 * to) / whole}%`;
+  });
+  return `linear-gradient(in srgb-linear 90deg, ${stops.join(', ')})`;
 }
 
 function Whole({ whole }: { whole: PlacementView['wholes'][number] }): ReactNode {

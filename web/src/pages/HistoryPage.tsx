@@ -254,8 +254,8 @@ function EventEditor(props: {
       {(event.service === 'LIGHTENER' || event.service === 'PERMANENT' || event.service === 'DEMI') &&
         number('Developer', 'volume', 'vol')}
       <div className="facts">
-        <Button onClick={props.onCopy}>Again five weeks before</Button>
-        <Button onClick={props.onRemove}>Take away</Button>
+        <Button onClick={props.onCopy}>Repeat five weeks earlier</Button>
+        <Button onClick={props.onRemove}>Remove</Button>
       </div>
     </>
   );
@@ -292,7 +292,7 @@ function ByTheDates({ laid }: { laid: StrandHistoryView }): ReactNode {
             })
           }
         >
-          Take over all
+          Use all
         </Button>
       </div>
       {laid.strands.map((strand, z) => (
@@ -304,10 +304,10 @@ function ByTheDates({ laid }: { laid: StrandHistoryView }): ReactNode {
             <PastStrand stretches={strand.stretches} pixelsPerCm={pixelsPerCm} />
             <span className="push" />
             <Button
-              aria-label={`Take over ${places.find(({ value }) => value === strand.place)?.words ?? ''}`}
+              aria-label={`Use these bands: ${places.find(({ value }) => value === strand.place)?.words ?? ''}`}
               onClick={() => document.edit(withStrand(content, z, bandsOf(strand.stretches)))}
             >
-              Take over
+              Use these
             </Button>
           </div>
           {strand.contradictions.map(({ sentence }) => (

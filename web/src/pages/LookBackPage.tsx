@@ -56,7 +56,7 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
   const zones = [...new Set(back.bands.map(({ zoneWords }) => zoneWords))];
   return (
     <>
-      <section className="back-hair" aria-label="Before, said, came out">
+      <section className="back-hair" aria-label="Before, predicted, result">
         <h1>{back.says}</h1>
         {problem && <ProblemNote problem={problem} />}
         {zones.map((zone) => (
@@ -69,7 +69,7 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
         ))}
         {reading && (
           <Modal
-            title={`The ${reading.zoneWords}, ${reading.fromCm}–${reading.toCm} cm, as it came out: dry, in daylight`}
+            title={`The ${reading.zoneWords}, ${reading.fromCm}–${reading.toCm} cm, result: dry, in daylight`}
             open
             onCancel={() => setReading(null)}
             footer={null}
@@ -79,11 +79,11 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
               Said: {reading.predicted.words} ({reading.range}). Wished: {reading.wished.words}.
             </p>
             <SeenForm
-              label="Level it came out at"
+              label="Level of the result"
               hair="natural"
               place={reading.zone}
               cm={(reading.fromCm + reading.toCm) / 2}
-              done="So it came out"
+              done="Save the result"
               needsTone
               onSeen={({ level, tone, measured, stretch }) => {
                 setReading(null);
@@ -109,7 +109,7 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
         )}
         <BackFaded id={id} />
       </section>
-      <section className="back-rest" aria-label="What it took and what is taken along">
+      <section className="back-rest" aria-label="Time, product and lessons">
         <BackUsed back={back} />
         <Judged back={back} id={id} onAct={act} />
         <Better id={id} />
@@ -147,10 +147,10 @@ function Judged(props: {
   );
   return (
     <div className="back-box back-judged">
-      <h2>Taken along</h2>
-      {field('Worked', worked, setWorked)}
-      {field('Worked, too', alsoWorked, setAlsoWorked)}
-      {field('To change', change, setChange)}
+      <h2>Lessons</h2>
+      {field('Worked well', worked, setWorked)}
+      {field('Also worked well', alsoWorked, setAlsoWorked)}
+      {field('Do differently', change, setChange)}
       <Button
         disabled={worked.trim() + alsoWorked.trim() + change.trim() === ''}
         onClick={() =>
@@ -164,7 +164,7 @@ function Judged(props: {
           )
         }
       >
-        Keep it
+        Save lessons
       </Button>
       {said && <small role="status">Kept. It is found again among past work.</small>}
     </div>
@@ -177,7 +177,7 @@ function Better({ id }: { id: number }): ReactNode {
   return (
     <div className="back-box">
       <h2>What would have been better</h2>
-      {!wanted && <Button onClick={() => setWanted(true)}>Think it through again</Button>}
+      {!wanted && <Button onClick={() => setWanted(true)}>Plan again with what we know now</Button>}
       {wanted && better.isPending && <Spin />}
       {better.isError && <ProblemNote problem={problemOf(better.error)} />}
       {better.data && (

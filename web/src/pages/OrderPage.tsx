@@ -124,7 +124,7 @@ function Whole({ sequence }: { sequence: SequenceView }): ReactNode {
     <>
       {sequence.overdue.map((sentence) => (
         <p key={sentence} className="finding warning" role="alert">
-          <strong>Mind: </strong>
+          <strong>Warning: </strong>
           {sentence}
         </p>
       ))}

@@ -69,7 +69,7 @@ function Whole({ plan, content }: { plan: PlanView; content: CaseFile }): ReactN
       <section className="findings" aria-label="What the plan says">
         {plan.findings.map((finding) => (
           <p key={finding.sentence} className={finding.weight === 'WARNING' ? 'finding warning' : 'finding'}>
-            {finding.weight === 'WARNING' && <strong>Mind: </strong>}
+            {finding.weight === 'WARNING' && <strong>Warning: </strong>}
             {finding.sentence}
           </p>
         ))}

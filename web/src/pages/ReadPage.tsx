@@ -171,7 +171,7 @@ export function ReadPage(): ReactNode {
             aria-pressed={brush !== null}
             onClick={() => setBrush(brush ? null : { kind: 'NATURAL', level: 6, tone: 'NATURAL' })}
           >
-            Lay bands
+            Mark bands
           </Button>
           <Button onClick={() => setTyping(typing === null ? zone : null)}>Type a strand</Button>
           <Button onClick={() => document.edit(splitBand(content, at))}>Split</Button>

@@ -2,6 +2,7 @@ import { Button, ColorPicker, Select } from 'antd';
 import type { ReactNode } from 'react';
 import { answered, api, type AimView, type Tone } from '../api/client';
 import { useLadder, useVocabulary } from '../api/queries';
+import { finePointer } from '../state/pointer';
 import { SecondToneFields } from './SecondToneFields';
 
 interface Props {
@@ -36,6 +37,7 @@ export function AimFields({ name, aim, onAim, pick }: Props): ReactNode {
       <Select<Tone>
         aria-label={`${name} tone`}
         virtual={false}
+        showSearch={finePointer() && { optionFilterProp: 'label' }}
         value={aim.tone}
         style={{ width: 130 }}
         listHeight={420}

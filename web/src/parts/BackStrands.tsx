@@ -13,8 +13,8 @@ export function BackZone(props: {
   const share = (band: BandBack): string => `${(100 * (band.toCm - band.fromCm)) / length}%`;
   const rows: { label: string; of: (band: BandBack) => ShownView | undefined }[] = [
     { label: 'before', of: (band) => band.before },
-    { label: 'said', of: (band) => band.predicted },
-    { label: 'came out', of: (band) => band.real[0]?.shown },
+    { label: 'predicted', of: (band) => band.predicted },
+    { label: 'result', of: (band) => band.real[0]?.shown },
   ];
   return (
     <article className="back-zone" aria-label={words}>
@@ -53,9 +53,9 @@ export function BackZone(props: {
           <tr>
             <th scope="col">cm</th>
             <th scope="col">before</th>
-            <th scope="col">said</th>
-            <th scope="col">came out</th>
-            <th scope="col">ΔE from said, wished</th>
+            <th scope="col">predicted</th>
+            <th scope="col">result</th>
+            <th scope="col">ΔE from predicted, wished</th>
             <th scope="col">level</th>
             <th />
           </tr>

@@ -28,13 +28,13 @@ export function BackUsed({ back }: { back: LookBackView }): ReactNode {
             </tr>
           ))}
           <tr>
-            <th scope="row">Hands</th>
+            <th scope="row">Staff time</th>
             <td>{price.plannedMinutes} min</td>
             <td>{price.realMinutes} min</td>
             <td />
           </tr>
           <tr>
-            <th scope="row">Price by the house&rsquo;s rates</th>
+            <th scope="row">Price by the salon&rsquo;s rates</th>
             <td>
               {price.planned} {price.currency}
             </td>

@@ -73,7 +73,7 @@ export function BandFeel({ at }: { at: BandAt }): ReactNode {
           ...(vocabulary?.densities ?? []).map(({ value, words }) => ({ value, label: words })),
         ]}
       />
-      <h3>Single hair</h3>
+      <h3>Hair texture</h3>
       <p className="how">{HOW.thickness}</p>
       <Choice
         label="Thickness of this band"

@@ -20,7 +20,7 @@ export function Cautions({ cautions, title }: { cautions: StandingView[]; title?
   );
 }
 
-const SIGNS = { BLOCK: 'Blocked', WARN: 'Warning', REMIND: 'Mind' };
+const SIGNS = { BLOCK: 'Blocked', WARN: 'Warning', REMIND: 'Note' };
 
 export function CautionLine({
   caution,
@@ -37,7 +37,7 @@ export function CautionLine({
       <strong>
         {SIGNS[caution.strength]}: {caution.title}.
       </strong>{' '}
-      {caution.sentence} <em>Settled by: {caution.lifts}</em>
+      {caution.sentence} <em>Cleared by: {caution.lifts}</em>
       {caution.takenOn && <p className="taken-on">Taken on by {caution.takenOn}</p>}
       {children}
     </li>

@@ -13,7 +13,7 @@ const SCALPS: { value: Scalp; label: string }[] = [
 ];
 
 const WHATS: { value: What; label: string }[] = [
-  { value: 'HANDS', label: 'Hands' },
+  { value: 'HANDS', label: 'Staff' },
   { value: 'GOES_BY', label: 'Client’s hour' },
   { value: 'SHORT', label: 'A bowl is short' },
   { value: 'LATE', label: 'Running late' },
@@ -37,7 +37,7 @@ export function ChairChange({ job, onClose, onChanged, onScalp }: Props): ReactN
   const [scalp, setScalp] = useState<Scalp>('WHOLE');
   const [grams, setGrams] = useState<number | null>(30);
   return (
-    <Modal title="What came up?" open onCancel={onClose} footer={null} width={720}>
+    <Modal title="Change the plan" open onCancel={onClose} footer={null} width={720}>
       <Segmented<What> aria-label="What came up" value={what} onChange={setWhat} options={WHATS} block />
       <div className="chair-change">
         {what === 'HANDS' && (

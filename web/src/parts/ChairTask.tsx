@@ -1,10 +1,12 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import type { TaskState } from '../api/client';
+import type { JobFoils, TaskState } from '../api/client';
+import { ChairFoils } from './ChairFoils';
 
 /** What hands do now, or will do next: to be read from two metres. */
 export function ChairTask(props: {
   task: TaskState;
+  foils: JobFoils | undefined;
   now: number;
   onPress: () => void;
   onSkip: () => void;
@@ -50,6 +52,7 @@ export function ChairTask(props: {
           Skip
         </Button>
       </div>
+      {props.foils && <ChairFoils task={task} all={props.foils} now={now} />}
     </article>
   );
 }

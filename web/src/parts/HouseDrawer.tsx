@@ -33,7 +33,7 @@ export function HouseDrawer({ open, onClose }: { open: boolean; onClose: () => v
   const set = (settings: HouseSettings): Promise<void> =>
     done(answered(api.PUT('/api/house', { body: settings })));
   return (
-    <Drawer title="House" open={open} onClose={onClose} size={460}>
+    <Drawer title="Salon" open={open} onClose={onClose} size={460}>
       {problem && <ProblemNote problem={problem} />}
       {house && (
         <div className="house">

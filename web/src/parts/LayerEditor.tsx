@@ -1,21 +1,39 @@
 import { Button, Checkbox, Input, Select } from 'antd';
 import type { ReactNode } from 'react';
 import type { AimView, LayerView, Place, Vocabulary } from '../api/client';
+import { useLighteners } from '../api/queries';
 import { useCase } from '../state/caseContext';
 import { AimFields } from './AimFields';
 import { Choice } from './Choice';
 import { DraftField, typedNumber } from './DraftField';
+import { FigureField } from './FigureField';
 import { SelectField } from './SelectField';
 
 type What = LayerView['colours'][number];
 type Edge = LayerView['region']['from'];
 
-const FIGURES: Record<LayerView['pattern']['kind'], string[]> = {
+type Pattern = LayerView['pattern'];
+
+interface PatternFigure {
+  field: Exclude<keyof Pattern, 'kind'>;
+  label: string;
+  suffix: string;
+  /** What is shown of what is kept. */
+  times: number;
+  whole?: boolean;
+}
+
+const SHARE: PatternFigure = { field: 'share', label: 'Share', suffix: '%', times: 100 };
+
+const FIGURES: Record<Pattern['kind'], PatternFigure[]> = {
   ALL: [],
-  WEAVE: ['share', 'widthMm'],
-  SLICES: ['everyNth', 'thicknessMm'],
-  PANELS: ['partingCm', 'share'],
-  FRAME: ['foils'],
+  WEAVE: [SHARE, { field: 'widthMm', label: 'Width', suffix: 'mm', times: 1 }],
+  SLICES: [
+    { field: 'everyNth', label: 'Every', suffix: 'th', times: 1, whole: true },
+    { field: 'thicknessMm', label: 'Thickness', suffix: 'mm', times: 1 },
+  ],
+  PANELS: [{ field: 'partingCm', label: 'Parting every', suffix: 'cm', times: 1 }, SHARE],
+  FRAME: [{ field: 'foils', label: 'Foils a side', suffix: '', times: 1, whole: true }],
 };
 
 interface Props {
@@ -28,6 +46,7 @@ interface Props {
 export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
   const { state } = useCase();
   const { region, pattern, how } = layer;
+  const lighteners = useLighteners().data?.lighteners;
   const places = state.content.zones.map(({ place }) => ({
     value: place,
     label: vocabulary.places.find(({ value }) => value === place)?.words ?? place,
@@ -46,7 +65,6 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
       { colours: layer.colours.map((one, i) => (i === at ? { ...one, ...change } : one)) },
       merge && `${merge} ${at}`,
     );
-  const has = (figure: string): boolean => FIGURES[pattern.kind].includes(figure);
   return (
     <div className="layer-editor">
       <div className="layer-row">
@@ -95,6 +113,12 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
             options={vocabulary.whiches}
             onChange={(which) => setRegion({ which })}
           />
+          <FigureField
+            label="Edges feathered over"
+            suffix="cm"
+            value={region.featherCm}
+            onValue={(featherCm) => setRegion({ featherCm }, 'edge feather')}
+          />
         </div>
       </fieldset>
       <fieldset>
@@ -106,54 +130,15 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
           options={vocabulary.patterns.map(({ value, words }) => ({ value, label: words }))}
         />
         <div className="layer-row">
-          {has('share') && (
-            <Figure
-              label="Share"
-              suffix="%"
-              value={Math.round(100 * pattern.share)}
-              onFigure={(share) => setPattern({ share: share / 100 }, 'share')}
+          {FIGURES[pattern.kind].map(({ field, label, suffix, times, whole }) => (
+            <FigureField
+              key={field}
+              label={label}
+              suffix={suffix}
+              value={Math.round(10 * times * pattern[field]) / 10}
+              onValue={(value) => setPattern({ [field]: whole ? Math.round(value) : value / times }, field)}
             />
-          )}
-          {has('widthMm') && (
-            <Figure
-              label="Width"
-              suffix="mm"
-              value={pattern.widthMm}
-              onFigure={(widthMm) => setPattern({ widthMm }, 'widthMm')}
-            />
-          )}
-          {has('everyNth') && (
-            <Figure
-              label="Every"
-              suffix="th"
-              value={pattern.everyNth}
-              onFigure={(everyNth) => setPattern({ everyNth: Math.round(everyNth) }, 'everyNth')}
-            />
-          )}
-          {has('thicknessMm') && (
-            <Figure
-              label="Thickness"
-              suffix="mm"
-              value={pattern.thicknessMm}
-              onFigure={(thicknessMm) => setPattern({ thicknessMm }, 'thicknessMm')}
-            />
-          )}
-          {has('partingCm') && (
-            <Figure
-              label="Parting every"
-              suffix="cm"
-              value={pattern.partingCm}
-              onFigure={(partingCm) => setPattern({ partingCm }, 'partingCm')}
-            />
-          )}
-          {has('foils') && (
-            <Figure
-              label="Foils a side"
-              suffix=""
-              value={pattern.foils}
-              onFigure={(foils) => setPattern({ foils: Math.round(foils) }, 'foils')}
-            />
-          )}
+          ))}
           {pattern.kind !== 'ALL' && (
             <SelectField
               label="Sections"
@@ -189,6 +174,15 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
       <fieldset>
         <legend>How, where you want it so</legend>
         <div className="layer-row">
+          <SelectField
+            label="Lightener"
+            value={how.lightener[0] ?? ''}
+            options={[
+              { value: '', words: 'as planned' },
+              ...(lighteners ?? []).map(({ code, name }) => ({ value: code, words: name })),
+            ]}
+            onChange={(code) => setHow({ lightener: code === '' ? [] : [code] })}
+          />
           <Optional
             label="Developer"
             suffix="vol"
@@ -218,29 +212,6 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
         </div>
       </fieldset>
     </div>
-  );
-}
-
-function Figure(props: {
-  label: string;
-  suffix: string;
-  value: number;
-  onFigure: (value: number) => void;
-}): ReactNode {
-  return (
-    <DraftField
-      label={props.label}
-      suffix={props.suffix}
-      width={96}
-      inputMode="decimal"
-      value={String(props.value)}
-      onText={(text) => {
-        const value = typedNumber(text);
-        if (!Number.isNaN(value)) {
-          props.onFigure(value);
-        }
-      }}
-    />
   );
 }
 
@@ -281,11 +252,11 @@ function EdgeFields(props: {
         options={props.vocabulary.edges}
         onChange={(at) => props.onEdge({ at, value: at === 'BAND_BEGINS' ? 2 : 0 })}
       />
-      <Figure
+      <FigureField
         label={edge.at === 'BAND_BEGINS' ? 'Band' : 'cm'}
         suffix=""
         value={edge.value}
-        onFigure={(value) => props.onEdge({ ...edge, value }, label)}
+        onValue={(value) => props.onEdge({ ...edge, value }, label)}
       />
     </span>
   );
@@ -318,11 +289,11 @@ function Colours(props: {
         />
       ))}
       {what[which].length > 0 && (
-        <Figure
+        <FigureField
           label={which === 'root' ? 'down to' : 'last'}
           suffix="cm"
           value={which === 'root' ? what.rootCm : what.endsCm}
-          onFigure={(cm) => onWhat(which === 'root' ? { rootCm: cm } : { endsCm: cm }, which)}
+          onValue={(cm) => onWhat(which === 'root' ? { rootCm: cm } : { endsCm: cm }, which)}
         />
       )}
     </div>
@@ -350,17 +321,17 @@ function Colours(props: {
           {part('root', 'root')}
           {part('ends', 'ends')}
           <div className="layer-row">
-            <Figure
+            <FigureField
               label="Heights staggered"
               suffix="cm"
               value={what.staggerCm}
-              onFigure={(staggerCm) => onWhat({ staggerCm }, 'stagger')}
+              onValue={(staggerCm) => onWhat({ staggerCm }, 'stagger')}
             />
-            <Figure
+            <FigureField
               label="Feathered over"
               suffix="cm"
               value={what.featherCm}
-              onFigure={(featherCm) => onWhat({ featherCm }, 'feather')}
+              onValue={(featherCm) => onWhat({ featherCm }, 'feather')}
             />
           </div>
         </>

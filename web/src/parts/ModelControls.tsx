@@ -34,7 +34,7 @@ export function ModelControls({ run, onRun }: Props): ReactNode {
   return (
     <aside className="model-controls" aria-label="What to try">
       <StartControls run={run} onRun={onRun} vocabulary={vocabulary} />
-      <h2>Laid on it</h2>
+      <h2>What is applied</h2>
       <SelectField
         label="Product"
         value={run.product.kind}
@@ -130,7 +130,7 @@ function StartControls({ run, onRun, vocabulary }: Props & { vocabulary: Vocabul
           onChange={(porosity) => set({ porosity })}
         />
         <SelectField
-          label="Single hair"
+          label="Hair texture"
           value={start.thickness}
           options={vocabulary.thicknesses}
           onChange={(thickness) => set({ thickness })}
@@ -203,7 +203,7 @@ function ProductControls({
       </Checkbox>
       {run.strandTest.done && (
         <SliderField
-          label="It came out at level"
+          label="Result: level"
           words={String(run.strandTest.level)}
           min={1}
           max={12}

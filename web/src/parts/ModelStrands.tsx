@@ -16,7 +16,7 @@ export function ModelStrands({
   return (
     <>
       <p className="frames-key">
-        One band from the beginning to the end: level and how sure, tone, strength left.
+        One band from the beginning to the end: level and how sure, tone, hair strength.
       </p>
       <ol className="frames" aria-label="The band over time">
         {view.frames.map((frame) => (

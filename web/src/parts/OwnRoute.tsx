@@ -6,6 +6,7 @@ import { useCase } from '../state/caseContext';
 import { cmWords } from '../state/strands';
 import { AimFields } from './AimFields';
 import { DraftField, typedNumber } from './DraftField';
+import { FigureField } from './FigureField';
 import { LightenerFields } from './LightenerFields';
 
 /** The colourist's own route, step by step; everything is computed anew with every change. */
@@ -109,7 +110,7 @@ export function OwnRoute({ zones }: { zones: WorkedZone[] }): ReactNode {
           }}
           options={(vocabulary?.actions ?? []).map(({ value, words }) => ({ value, label: words }))}
         />
-        <Button onClick={() => set([])}>Give it up</Button>
+        <Button onClick={() => set([])}>Discard my route</Button>
       </div>
     </section>
   );
@@ -149,7 +150,8 @@ function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNod
   );
   if (laying.action === 'WAIT') {
     return (
-      <Figure
+      <FigureField
+        hideLabel
         label={`Weeks of ${name}`}
         value={laying.weeks}
         suffix="weeks"
@@ -159,14 +161,16 @@ function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNod
   }
   return (
     <div className="own-laying">
-      <Figure
+      <FigureField
+        hideLabel
         label={`Minutes of ${name}`}
         value={laying.minutes}
         suffix="min"
         onValue={(minutes) => set({ minutes }, 'minutes')}
       />
       {(action?.lifts === true || laying.action === 'REMOVE') && (
-        <Figure
+        <FigureField
+          hideLabel
           label={`Times of ${name}`}
           value={laying.times}
           suffix="times"
@@ -304,29 +308,5 @@ function Mix(props: {
       ))}
       <Button onClick={() => onMix([])}>Look for it</Button>
     </span>
-  );
-}
-
-function Figure(props: {
-  label: string;
-  value: number;
-  suffix: string;
-  onValue: (value: number) => void;
-}): ReactNode {
-  return (
-    <DraftField
-      label={props.label}
-      hideLabel
-      suffix={props.suffix}
-      width={96}
-      inputMode="decimal"
-      value={String(props.value)}
-      onText={(text) => {
-        const value = typedNumber(text);
-        if (!Number.isNaN(value)) {
-          props.onValue(value);
-        }
-      }}
-    />
   );
 }

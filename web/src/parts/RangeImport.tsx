@@ -49,7 +49,7 @@ export function RangeImport(): ReactNode {
           value={name}
           onChange={(event) => setName(event.target.value)}
         />
-        <FileButton words="Bring your own range" label="Range file" accept=".csv,text/csv" onFile={begin} />
+        <FileButton words="Import a product range" label="Range file" accept=".csv,text/csv" onFile={begin} />
       </div>
       {problem && <ProblemNote problem={problem} />}
       {reading > 0 && progress.data && (

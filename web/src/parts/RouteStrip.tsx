@@ -45,6 +45,7 @@ export function RouteStrip({ route, zones, chosen, against, onChoose, onOwn, chi
             <b key={merit}>{merit}</b>
           ))}
         </p>
+        {route.whole !== '' && <p className="route-whole">Reads as a whole {route.whole}</p>}
         <Facts route={route} against={against} />
         <div className="route-buttons">
           <Button
@@ -57,11 +58,11 @@ export function RouteStrip({ route, zones, chosen, against, onChoose, onOwn, chi
           </Button>
           {route.key !== 'own' && (
             <Button aria-label={`Make ${route.words} my own`} onClick={onOwn}>
-              My own
+              Make it my own
             </Button>
           )}
           <Button aria-expanded={open} onClick={() => setOpen(!open)}>
-            {open ? 'Close' : 'If not'}
+            {open ? 'Close' : 'Plan B and C'}
           </Button>
         </div>
       </div>
@@ -118,11 +119,11 @@ function Facts({ route, against }: { route: RouteView; against?: RouteView | und
   const m = route.measures;
   const other = against?.measures;
   const facts: [string, string, number, number | undefined][] = [
-    ['from the wish', `${m.distance} (${m.distanceFrom}–${m.distanceTo})`, m.distance, other?.distance],
-    ['uneven', String(m.uneven), m.uneven, other?.uneven],
-    ['strength left', m.weakestWords, 100 * m.weakest, other && 100 * other.weakest],
+    ['off the wish', `${m.distance} (${m.distanceFrom}–${m.distanceTo})`, m.distance, other?.distance],
+    ['evenness', String(m.uneven), m.uneven, other?.uneven],
+    ['hair strength', m.weakestWords, 100 * m.weakest, other && 100 * other.weakest],
     ['client', m.clientWords, m.clientMinutes, other?.clientMinutes],
-    ['hands', m.handsWords, m.handsMinutes, other?.handsMinutes],
+    ['staff time', m.handsWords, m.handsMinutes, other?.handsMinutes],
     ['visits', String(m.visits), m.visits, other?.visits],
     ['bowls', String(m.bowls), m.bowls, other?.bowls],
     ['price', m.priceWords, m.price, other?.price],
@@ -159,7 +160,7 @@ function IfNot({ route }: { route: RouteView }): ReactNode {
     <div className="if-not">
       {route.warnings.map((warning) => (
         <p className="finding warning" key={warning}>
-          <strong>Mind: </strong>
+          <strong>Warning: </strong>
           {warning}
         </p>
       ))}

@@ -117,7 +117,7 @@ export function ScaleReadout({ line, which, busy, onTake }: Props): ReactNode {
           disabled={!shown?.steady || shown.grams < 0.1 || busy}
           onClick={() => shown && void take(Number(shown.grams.toFixed(1)), 'SCALE', shown.reading)}
         >
-          {over ? 'It is in: re-compute' : 'Take what it shows'}
+          {over ? 'It is in: re-compute' : 'Take the reading'}
         </Button>
         <ByHand onTake={(grams) => void take(grams, 'HAND')} />
       </div>
@@ -200,7 +200,7 @@ function StandIn({ missing }: { missing: number }): ReactNode {
       >
         Pour
       </Button>
-      <Button onClick={() => tell(0, !plugged)}>{plugged ? 'Pull its plug' : 'Plug it in'}</Button>
+      <Button onClick={() => tell(0, !plugged)}>{plugged ? 'Unplug it' : 'Plug it in'}</Button>
     </div>
   );
 }

@@ -1,5 +1,5 @@
 import type { ReactNode } from 'react';
-import type { FoilView } from '../api/client';
+import type { FoilView, GroundView } from '../api/client';
 import { useLight } from '../state/light';
 
 type Spot = FoilView['spots'][number];
@@ -34,21 +34,72 @@ const VIEWS: { view: Spot['view']; name: string; outline: string }[] = [
 
 interface Props {
   foils: FoilView[];
+  /** The hair under the foils, which can be pressed too; left out where only foils matter. */
+  grounds?: {
+    all: GroundView[];
+    chosen: GroundView['place'] | undefined;
+    onChoose: (place: GroundView['place']) => void;
+  };
   chosen: number | undefined;
   onChoose: (number: number) => void;
-  /** Those of this layer stand out. */
-  layer: number | undefined;
+  /** Which do not stand out. */
+  dimmed: (foil: FoilView) => boolean;
+  /** Which have their product. */
+  laid?: (foil: FoilView) => boolean;
+  /** The only side that is drawn, near those that stand out; else all four, whole. */
+  only?: Spot['view'] | undefined;
+}
+
+const WHOLE = '20 0 260 300';
+const ROUND_ABOUT = 16;
+
+/** What of a side is drawn, so that these foils fill it. */
+function near(foils: FoilView[], view: Spot['view']): string {
+  const spots = foils.flatMap(({ spots: all }) => all.filter((spot) => spot.view === view));
+  if (spots.length === 0) {
+    return WHOLE;
+  }
+  const left = Math.min(...spots.map(({ x }) => x)) - 2 * ROUND_ABOUT;
+  const top = Math.min(...spots.map(({ y }) => y)) - ROUND_ABOUT;
+  const right = Math.max(...spots.map(({ x, width }) => x + width)) + 2 * ROUND_ABOUT;
+  const bottom = Math.max(...spots.map(({ y, height }) => y + height)) + ROUND_ABOUT;
+  return `${left} ${top} ${right - left} ${bottom - top}`;
 }
 
 /** The head from four sides with every foil where it lies, numbered, with the bowls that go into it. */
-export function SectionMap({ foils, chosen, onChoose, layer }: Props): ReactNode {
+export function SectionMap({ foils, grounds, chosen, onChoose, dimmed, laid, only }: Props): ReactNode {
   return (
     <div className="section-map">
-      {VIEWS.map(({ view, name, outline }) => (
+      <Feathers all={[...foils, ...(grounds?.all ?? [])].map(({ stretches }) => stretches)} />
+      {VIEWS.filter(({ view }) => only === undefined || view === only).map(({ view, name, outline }) => (
         <figure key={view}>
           <figcaption>{name}</figcaption>
-          <svg viewBox="20 0 260 300" role="group" aria-label={name}>
+          <svg
+            viewBox={
+              only === undefined
+                ? WHOLE
+                : near(
+                    foils.filter((foil) => !dimmed(foil)),
+                    view,
+                  )
+            }
+            role="group"
+            aria-label={name}
+          >
             <path d={outline} className="section-outline" />
+            {grounds?.all.map((ground) =>
+              ground.spots
+                .filter((spot) => spot.view === view)
+                .map((spot) => (
+                  <Ground
+                    key={ground.place}
+                    ground={ground}
+                    spot={spot}
+                    pressed={ground.place === grounds.chosen}
+                    onChoose={grounds.onChoose}
+                  />
+                )),
+            )}
             {foils.map((foil) =>
               foil.spots
                 .filter((spot) => spot.view === view)
@@ -58,7 +109,8 @@ export function SectionMap({ foils, chosen, onChoose, layer }: Props): ReactNode
                     foil={foil}
                     spot={spot}
                     pressed={foil.number === chosen}
-                    dimmed={layer !== undefined && foil.layer !== layer}
+                    dimmed={dimmed(foil)}
+                    laid={laid?.(foil) ?? false}
                     onChoose={onChoose}
                   />
                 )),
@@ -70,31 +122,139 @@ export function SectionMap({ foils, chosen, onChoose, layer }: Props): ReactNode
   );
 }
 
+/** Narrower on the field of a drawing nobody sees more than a line. */
+const SEEN = 2;
+
+/** Of the lower colour where one becomes the next. */
+const SHARES = [0, 0.25, 0.5, 0.75, 1];
+
+/** As hair of both colours from afar: light adds, so they are mixed before the screen's curve. */
+function mixed(one: string, other: string, share: number): string {
+  return `color-mix(in srgb-linear, ${one} ${100 * (1 - share)}%, ${other})`;
+}
+
+function fill(one: string, other: string): string {
+  return `feather-${one.slice(1)}-${other.slice(1)}`;
+}
+
+/** Every way in which one colour of the drawing becomes the next, once. */
+function Feathers({ all }: { all: FoilView['stretches'][] }): ReactNode {
+  const { light } = useLight();
+  const pairs = new Map<string, [string, string]>();
+  for (const stretches of all) {
+    stretches.forEach((one, i) => {
+      const next = stretches[i + 1];
+      if (next && one.featherCm > 0) {
+        const [from, to] = [one.look.colours[light], next.look.colours[light]];
+        pairs.set(fill(from, to), [from, to]);
+      }
+    });
+  }
+  return (
+    <svg className="feathers" width={0} height={0} aria-hidden="true">
+      {[...pairs].map(([id, [from, to]]) => (
+        <linearGradient key={id} id={id}>
+          {SHARES.map((share) => (
+            <stop key={share} offset={share} style={{ stopColor: mixed(from, to, share) }} />
+          ))}
+        </linearGradient>
+      ))}
+    </svg>
+  );
+}
+
+/** Root on the left, ends on the right. */
+function Along({ stretches, spot }: { stretches: FoilView['stretches']; spot: Spot }): ReactNode {
+  const { light } = useLight();
+  const { x, y, width, height } = spot;
+  const top = stretches[0]?.fromCm ?? 0;
+  const whole = Math.max(
+    0.1,
+    stretches.reduce((sum, one) => sum + one.toCm - one.fromCm, 0),
+  );
+  const perCm = width / whole;
+  return (
+    <>
+      {stretches.map((one) => (
+        <rect
+          key={one.fromCm}
+          x={x + (one.fromCm - top) * perCm}
+          y={y}
+          width={(one.toCm - one.fromCm) * perCm}
+          height={height}
+          style={{ fill: one.look.colours[light] }}
+        />
+      ))}
+      {stretches.map((one, i) => {
+        const next = stretches[i + 1];
+        const wide = one.featherCm * perCm;
+        return (
+          next &&
+          wide >= SEEN && (
+            <rect
+              key={`feather ${one.fromCm}`}
+              x={x + (one.toCm - top) * perCm - wide / 2}
+              y={y}
+              width={wide}
+              height={height}
+              fill={`url(#${fill(one.look.colours[light], next.look.colours[light])})`}
+            />
+          )
+        );
+      })}
+    </>
+  );
+}
+
+function Ground(props: {
+  ground: GroundView;
+  spot: Spot;
+  pressed: boolean;
+  onChoose: (place: GroundView['place']) => void;
+}): ReactNode {
+  const { ground, spot } = props;
+  const choose = (): void => props.onChoose(ground.place);
+  return (
+    <g
+      className={`ground${props.pressed ? ' chosen' : ''}`}
+      role="button"
+      tabIndex={0}
+      aria-pressed={props.pressed}
+      aria-label={`Hair of the ${ground.words}`}
+      onClick={choose}
+      onKeyDown={(event) => {
+        if (event.key === 'Enter' || event.key === ' ') {
+          event.preventDefault();
+          choose();
+        }
+      }}
+    >
+      <Along stretches={ground.stretches} spot={spot} />
+      <rect x={spot.x} y={spot.y} width={spot.width} height={spot.height} className="foil-edge" />
+    </g>
+  );
+}
+
 function Foil(props: {
   foil: FoilView;
   spot: Spot;
   pressed: boolean;
   dimmed: boolean;
+  laid: boolean;
   onChoose: (number: number) => void;
 }): ReactNode {
-  const { light } = useLight();
   const { foil } = props;
   const { x, y, width, height } = props.spot;
-  const whole = Math.max(
-    0.1,
-    foil.stretches.reduce((sum, one) => sum + one.toCm - one.fromCm, 0),
-  );
   const bowls = [...new Set(foil.stretches.flatMap((one) => one.bowls))];
   const letters = bowls.length > 3 ? `${bowls.slice(0, 3).join('·')}…` : bowls.join('·');
   const turn = foil.direction === 'DIAGONAL' ? `rotate(-8 ${x + width / 2} ${y + height / 2})` : undefined;
-  const top = foil.stretches[0]?.fromCm ?? 0;
   return (
     <g
-      className={`foil${props.pressed ? ' chosen' : ''}${props.dimmed ? ' dimmed' : ''}${foil.direction === 'ZIGZAG' ? ' zigzag' : ''}`}
+      className={`foil${props.pressed ? ' chosen' : ''}${props.dimmed ? ' dimmed' : ''}${props.laid ? ' laid' : ''}${foil.direction === 'ZIGZAG' ? ' zigzag' : ''}`}
       role="button"
       tabIndex={0}
       aria-pressed={props.pressed}
-      aria-label={`Foil ${foil.number}, ${foil.called}${bowls.length > 0 ? `, bowl ${bowls.join(', ')}` : ''}`}
+      aria-label={`Foil ${foil.number}, ${foil.called}${bowls.length > 0 ? `, bowl ${bowls.join(', ')}` : ''}${props.laid ? ', laid' : ''}`}
       transform={turn}
       onClick={() => props.onChoose(foil.number)}
       onKeyDown={(event) => {
@@ -104,17 +264,19 @@ function Foil(props: {
         }
       }}
     >
-      {foil.stretches.map((one) => (
-        <rect
-          key={one.fromCm}
-          x={x + (width * (one.fromCm - top)) / whole}
-          y={y}
-          width={(width * (one.toCm - one.fromCm)) / whole}
-          height={height}
-          style={{ fill: one.look.colours[light] }}
-        />
-      ))}
+      <Along stretches={foil.stretches} spot={props.spot} />
       <rect x={x} y={y} width={width} height={height} className="foil-edge" />
+      {props.pressed && (
+        <path d={`M ${x - 4} ${y + height / 2} l -9 -5 v 10 Z`} className="foil-pointer" aria-hidden="true" />
+      )}
+      {props.laid && (
+        <path d={`M ${x} ${y + height} L ${x + width} ${y}`} className="foil-laid" aria-hidden="true" />
+      )}
+      {height < 6 && (foil.row === 1 || (foil.row > 2 && foil.number % 5 === 0)) && foil.column === 1 && (
+        <text className="foil-beside" x={x - 4} y={y + height / 2} fontSize={9}>
+          {foil.number}
+        </text>
+      )}
       {height >= 6 && (
         <text x={x + width / 2} y={y + height / 2} fontSize={Math.min(11, height * 0.85)}>
           {foil.number}

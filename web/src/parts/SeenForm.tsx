@@ -66,7 +66,7 @@ export function SeenForm({ label, hair, place, cm, done, needsTone, onSeen }: Pr
         <div className="seen-colour">
           <span>Tone</span>
           <Select<Tone | null>
-            aria-label="Tone seen"
+            aria-label="Tone of the result"
             placeholder="not said"
             allowClear
             value={tone}

@@ -9,6 +9,7 @@ const SHEET: { where: string; keys: [string, string][] }[] = [
       ['Ctrl Z', 'undo'],
       ['Ctrl Shift Z', 'redo'],
       ['1 … 9', 'Consult · History · Read · Tests · Decide · Plan · Order · Mix · Chair'],
+      ['0', 'Design: where the colours go'],
       ['L', 'next light'],
       ['?', 'this sheet'],
     ],
@@ -39,6 +40,16 @@ const SHEET: { where: string; keys: [string, string][] }[] = [
     ],
   },
   {
+    where: 'On a layer of the design',
+    keys: [
+      ['Enter', 'open it, or close it'],
+      ['Page Up · Page Down', 'under · over the next one'],
+      ['O', 'on or off, to compare'],
+      ['C · M', 'copy · mirror left to right'],
+      ['Delete', 'take it away'],
+    ],
+  },
+  {
     where: 'On a block of the order',
     keys: [
       ['← · →', 'five minutes earlier · later'],
@@ -49,7 +60,7 @@ const SHEET: { where: string; keys: [string, string][] }[] = [
     where: 'At the chair',
     keys: [
       ['Space', 'begin or end what is to be done now'],
-      ['P', 'hands rest, or go on'],
+      ['P', 'pause, or go on'],
     ],
   },
   {

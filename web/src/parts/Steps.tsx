@@ -45,7 +45,7 @@ export function Steps({ plan }: { plan: PlanView }): ReactNode {
       </h2>
       {plan.blocked && (
         <p className="plan-blocked" role="alert">
-          Blocked: do not begin before what is marked below is settled.
+          Stop: do not begin before what is marked below is cleared.
         </p>
       )}
       {plan.stepCautions.map((cautions, i) => (

@@ -112,7 +112,7 @@ export function TestPanel(props: {
           onChange={(cover) => product({ cover })}
         />
         <SelectField
-          label="Laid at"
+          label="Applied at"
           value={test.product.place}
           options={choices?.places ?? []}
           onChange={(place) => product({ place })}
@@ -169,7 +169,7 @@ export function TestPanel(props: {
       {view && view.cautions.length > 0 && (
         <details className="panel-cautions" open={blocked}>
           <summary>
-            {blocked ? 'Blocked: do not begin' : 'Mind'} ({view.cautions.length})
+            {blocked ? 'Stop: do not begin' : 'Note'} ({view.cautions.length})
           </summary>
           <ul>
             {view.cautions.map((caution) => (

@@ -78,7 +78,7 @@ export function SeenEditor(props: {
     onChange({ seen: { ...test.seen, ...change, done: true } }, merge);
   return (
     <div className="seen">
-      <h3>Seen, rinsed and dried</h3>
+      <h3>Result, rinsed and dried</h3>
       <div className="level-line">
         <Button aria-label="Seen half a level darker" onClick={() => seen({ level: test.seen.level - 0.5 })}>
           −½
@@ -88,7 +88,7 @@ export function SeenEditor(props: {
           +½
         </Button>
         <SelectField
-          label="Tone seen"
+          label="Tone of the result"
           value={test.seen.tone}
           // What was noted is named while the tones of its level are still on their way.
           options={(tones.length > 0 ? tones.map(({ tone }) => tone) : [test.seen.tone]).map((tone) => ({

@@ -21,7 +21,7 @@ export function TopBar({ children }: { children?: ReactNode }): ReactNode {
       <NavLink to="/" className="logo" aria-label="Mischung, the day">
         misch<em>u</em>ng
       </NavLink>
-      <nav aria-label="House">
+      <nav aria-label="Salon">
         <NavLink to="/" end>
           Day
         </NavLink>

@@ -1,6 +1,6 @@
 const KEPT = 'mischung.hand';
 
-/** Whose hand works at this screen, as it was said last. */
+/** Who works at this screen, as it was said last. */
 export function keptHand(): string {
   return localStorage.getItem(KEPT) ?? '';
 }

@@ -31,8 +31,8 @@ import org.jspecify.annotations.Nullable;
  * <p>All practical mixes are weighed, in two rounds. The ideal dye amounts are found first (see {@link DyeFit}); round them
  * the squared CIEDE2000 is nearly a quadratic in the mix's four dye amounts. In coordinates in which that quadratic is a
  * plain distance (Cholesky), a mix is the mean of its shades' points and costs a dozen multiplications. The {@value #KEPT}
- * nearest are then computed in full, as far as they may still win, and the best of those does. What is made least is the difference and {@link Oddness}
- * together.
+ * nearest are then computed in full, as far as they may still win, and the best of those does. What is made least is the
+ * difference and {@link Oddness} together.
  */
 public final class FormulaSearch {
     static final int KEPT = 240;
@@ -85,7 +85,6 @@ public final class FormulaSearch {
     /** Each shade's place. */
     private double[][] points = {};
 
-    /** For each share that is asked for, which of the shades count. */
     /** How much of each shade falls under each rule on tones, 0–1. */
     private double[][] counted = {};
 

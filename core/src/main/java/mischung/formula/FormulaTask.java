@@ -2,6 +2,7 @@ package mischung.formula;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Objects;
 import java.util.Set;
 import mischung.change.Application;
 import mischung.change.Factors;
@@ -52,6 +53,12 @@ public record FormulaTask(
             double depthWeight,
             Oddness oddness) {
         this(spots, application, candidates, darkestMean, lightestMean, shares, depthWeight, oddness, Factors.AVERAGE);
+    }
+
+    /** By what differs: the same hundred shades stand in nearly every task of a head. */
+    @Override
+    public int hashCode() {
+        return Objects.hash(spots, application, darkestMean, lightestMean, shares, depthWeight, candidates.size());
     }
 
     /** A piece of hair and the colour it should come to; weight is its mass, in any unit. */

@@ -18,6 +18,15 @@ public record Look(Spectrum reflectance, Lab lab, double level, String tone) {
         return new Look(reflectance, lab, LevelScale.levelOf(lab.l()), ToneName.of(lab));
     }
 
+    /**
+     * As hair of both looks from afar.
+     *
+     * @param share of the other, 0–1
+     */
+    public Look mixedWith(Look other, double share) {
+        return of(reflectance.mixedWith(other.reflectance, share));
+    }
+
     public Srgb under(Illuminant light) {
         return Srgb.of(light.reflected(reflectance));
     }

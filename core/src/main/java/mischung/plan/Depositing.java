@@ -9,20 +9,14 @@ import java.util.Map;
 import java.util.Set;
 import mischung.change.Wetness;
 import mischung.formula.Formula;
-import mischung.formula.FormulaTask;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
-import mischung.hair.LevelScale;
 import mischung.hair.Porosity;
-import mischung.hair.Tone;
-import mischung.hair.ToneMix;
 import mischung.light.Ciede2000;
 import mischung.product.ShadeClass;
-import mischung.school.FillerOn;
 import mischung.school.Hold;
 import mischung.school.Method;
 import mischung.school.Rinse;
-import mischung.school.School;
 import mischung.wish.Aim;
 import mischung.wish.Grey;
 import mischung.wish.How;
@@ -31,20 +25,14 @@ import mischung.wish.Weave;
 import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
 
-/** Decides what goes on: equaliser, fillers by the school, and the colour that stays, in as few bowls as do no harm. */
+/** Decides what goes on: equaliser, fillers, and the colour that stays, in as few bowls as do no harm. */
 final class Depositing {
-    private static final double SAME_FILLER = 0.5;
     private static final double SAME_CANVAS = 1;
 
     private static final double OPENING = 20;
 
     /** In CIEDE2000; less is not worth the lift. */
     private static final double CLEARLY_NEARER = 1.5;
-
-    /** In CIEDE2000: hair further apart is not coloured alike, whatever its level. */
-    private static final double ANOTHER_COLOUR = 15;
-
-    private static final double ONE_LIGHTER_MINUTES = 12;
 
     /** R51: a root tap takes two to five minutes. */
     private static final double TAP_MINUTES = 5;
@@ -63,12 +51,15 @@ final class Depositing {
     /** R59a: its main shade lies no further from the level asked for. */
     private static final double A_LEVEL = 1;
 
-    private static final double HALF_TIME = 0.5;
+    /** R21. */
+    static final double HALF_TIME = 0.5;
 
     /** R33: colour goes to the scalp. */
     private static final double MOST_FOR_COLOUR = 20;
 
-    private static final double LIGHT_AIM = 8.5;
+    /** What is so light is toned, at the basin where it was lifted. */
+    static final double LIGHT_AIM = 8.5;
+
     private static final double LITTLE = 1.5;
 
     private final Desk desk;
@@ -77,6 +68,7 @@ final class Depositing {
     private final Working work;
     private final TakingOut taking;
     private final Map<BandRef, Aim> aims;
+    private final Filling filling;
 
     Depositing(Desk desk, Method method, Working work, TakingOut taking, Map<BandRef, Aim> aims) {
         this.desk = desk;
@@ -85,6 +77,12 @@ final class Depositing {
         this.work = work;
         this.taking = taking;
         this.aims = aims;
+        this.filling = new Filling(desk, method, work, this::aim);
+    }
+
+    /** What has to be filled, in as many fillers as its school takes. */
+    void fill(List<BandRef> filled) {
+        filling.fill(filled);
     }
 
     private Porosity porosity(BandRef at) {
@@ -137,125 +135,13 @@ final class Depositing {
             }
             if (decision != Decision.FILL) {
                 colours.put(at, decision);
-            } else if (method.filler() != School.AT_TARGET && rungs(at).size() == 1) {
+            } else if (filling.inOne(at)) {
                 fillers.add(at);
             }
         });
         List<Laying.Deposit> layings = new ArrayList<>(colours(colours));
-        Map<BandRef, List<Double>> rungs = new LinkedHashMap<>();
-        fillers.forEach(at -> rungs.put(at, rungs(at)));
-        layings.addAll(fillers(fillers, rungs, 1));
+        layings.addAll(filling.last(fillers));
         return layings.stream().map(laying -> laying.onHair(Wetness.DRY)).toList();
-    }
-
-    private List<Double> rungs(BandRef at) {
-        return FillerLevels.between(work.level(at), aim(at).level(), method.filler());
-    }
-
-    void fill(List<BandRef> filled) {
-        Map<BandRef, List<Double>> rungs = new LinkedHashMap<>();
-        filled.forEach(at -> rungs.put(at, rungs(at)));
-        int rounds = rungs.values().stream().mapToInt(List::size).max().orElse(0);
-        for (int round = 0; round < rounds; round++) {
-            int left = rounds - round;
-            // Aligned at the last filler: a band with a shorter way joins later.
-            List<BandRef> due = filled.stream()
-                    .filter(at -> rungs.getOrDefault(at, List.of()).size() >= left)
-                    .toList();
-            work.perform(new Round(Action.FILL, List.copyOf(fillers(due, rungs, left))));
-        }
-        if (method.filler() == School.AT_TARGET && !filled.isEmpty()) {
-            // R14: the matte layer that cools copper to brown.
-            List<Laying> matte = new ArrayList<>();
-            byAim(filled)
-                    .forEach((aim, bands) ->
-                            matte.add(colour(Action.NEUTRALISE, bands, aim, ShadeClass.DEMI, gentle(10), 0.5)));
-            work.perform(new Round(Action.NEUTRALISE, matte));
-        }
-    }
-
-    /** @param left fillers that are still to come, this one among them */
-    private List<Laying.Deposit> fillers(List<BandRef> due, Map<BandRef, List<Double>> rungs, int left) {
-        List<Laying.Deposit> layings = new ArrayList<>();
-        for (boolean porous : new boolean[] {false, true}) {
-            List<BandRef> some =
-                    due.stream().filter(at -> porosity(at).raised() == porous).toList();
-            // R12: by each part's own tone; parts whose school fills them alike share a bowl.
-            Map<List<FormulaTask.ToneShare>, List<BandRef>> alike = new LinkedHashMap<>();
-            some.forEach(at -> alike.computeIfAbsent(
-                            FillerShares.of(method.filler(), aim(at).tones()), shares -> new ArrayList<>())
-                    .add(at));
-            for (List<BandRef> parts : alike.values().stream()
-                    .flatMap(bands -> byLeftover(bands).stream())
-                    .toList()) {
-                for (List<BandRef> group : Grouping.clusters(parts, at -> rung(rungs, at, left), SAME_FILLER)) {
-                    // The lightest of the group's levels: so no band of it drops further than its school allows.
-                    double level = group.stream()
-                            .mapToDouble(at -> rung(rungs, at, left))
-                            .max()
-                            .orElseThrow();
-                    // R21: what drinks fastest goes on last and at half time, so that all of it is rinsed together.
-                    boolean late = porous && layings.stream().anyMatch(laid -> !drinks(laid));
-                    layings.add(filler(group, level, porous, late ? HALF_TIME : 1));
-                }
-            }
-        }
-        return layings;
-    }
-
-    private boolean drinks(Laying.Deposit laying) {
-        return laying.bands().stream().allMatch(at -> porosity(at).raised());
-    }
-
-    /** @param ofItsTime share of the minutes its school gives it */
-    private Laying.Deposit filler(List<BandRef> group, double level, boolean porous, double ofItsTime) {
-        double share = ofItsTime
-                * (method.filler() == School.ONE_LIGHTER ? ONE_LIGHTER_MINUTES / ShadeClass.DEMI.fullMinutes() : 1);
-        Laying.Deposit filler = colour(
-                Action.FILL,
-                group,
-                new Aim(LevelScale.inHalves(level), fillerTone(aim(group.get(0)).tones())),
-                ShadeClass.DEMI,
-                gentle(porous ? 6 : 10),
-                share);
-        return method.fillerOn() == FillerOn.DAMP ? filler.onHair(Wetness.DAMP) : filler;
-    }
-
-    /** Of the class, or what the shelf has instead; as its maker wants it mixed, for so much of its full time. */
-    private Laying.Deposit colour(
-            Action action, List<BandRef> bands, Aim aim, ShadeClass of, double volume, double shareOfFullTime) {
-        ShadeClass there = desk.range().nearest(of);
-        return Laying.colour(action, bands, aim, there, volume, shareOfFullTime * there.fullMinutes())
-                .mixedAs(desk.range().habit(there));
-    }
-
-    /** R12: one lighter fills in the target's own direction; the other schools in the warmth of hair lifted so far. */
-    private ToneMix fillerTone(ToneMix wished) {
-        if (method.filler() != School.ONE_LIGHTER) {
-            return ToneMix.of(Tone.AS_LIFTED);
-        }
-        return FillerShares.oneLighterTone(wished);
-    }
-
-    private static double rung(Map<BandRef, List<Double>> rungs, BandRef at, int left) {
-        List<Double> of = rungs.getOrDefault(at, List.of());
-        return of.get(of.size() - left);
-    }
-
-    private Map<Aim, List<BandRef>> byAim(List<BandRef> some) {
-        Map<Aim, List<BandRef>> groups = new LinkedHashMap<>();
-        some.forEach(
-                at -> groups.computeIfAbsent(aim(at), a -> new ArrayList<>()).add(at));
-        return groups;
-    }
-
-    /** Hair that another colour is left in, such as pink beside blue, shares no bowl. */
-    private List<List<BandRef>> byLeftover(List<BandRef> some) {
-        return Grouping.byColour(some, at -> work.hair(at).lab(), ANOTHER_COLOUR);
-    }
-
-    private double gentle(double volume) {
-        return desk.volumeFor(volume);
     }
 
     /** The colour that stays: roots first, porous lengths at half time, one rinse for all (R21). */
@@ -289,10 +175,8 @@ final class Depositing {
         return head.at(at).weave() == Weave.PIECES && (lowlight(at) || purpose == Layer.Purpose.MELT);
     }
 
-    /** Of lowlights that what is clearly darker than the hair; beside them may lie panels that stay light. */
     private boolean lowlight(BandRef at) {
-        return head.at(at).purpose() == Layer.Purpose.LOWLIGHT
-                && aim(at).level() < work.hair(at).level() - SAME_FILLER;
+        return taking.lowlight(at, aim(at));
     }
 
     private void finish(List<Laying.Deposit> layings) {
@@ -365,15 +249,20 @@ final class Depositing {
         byBowl(some).forEach((due, bands) -> {
             Aim aim = due.aim;
             List<Laying.Deposit> separate = new ArrayList<>();
-            for (List<BandRef> group : byLeftover(bands).stream()
+            for (List<BandRef> group : Grouping.byLeftover(bands, work).stream()
                     .flatMap(alike ->
                             Grouping.clusters(alike, at -> work.hair(at).level(), SAME_CANVAS).stream())
                     .toList()) {
                 Action action = action(group, due, filled, shadeClass);
                 ShadeClass of = action == Action.GLOSS ? ShadeClass.GLOSS : shadeClass;
                 double strength = action == Action.GLOSS ? Math.min(GLOSS_VOLUME, volume) : volume;
-                Laying.Deposit laying =
-                        colour(action, group, aim, of, of == ShadeClass.DIRECT ? 0 : gentle(strength), shareOfFullTime);
+                Laying.Deposit laying = desk.laying(
+                        action,
+                        group,
+                        aim,
+                        of,
+                        of == ShadeClass.DIRECT ? 0 : desk.volumeFor(strength),
+                        shareOfFullTime);
                 if (action == Action.ROOT_TAP) {
                     laying = laying.withMinutes(TAP_MINUTES);
                 }
@@ -405,7 +294,7 @@ final class Depositing {
         if (!bright || laying.shadeClass() != ShadeClass.PERMANENT || laying.action() == Action.ROOT_TAP) {
             return laying;
         }
-        Laying.Deposit stronger = laying.withVolume(gentle(OPENING));
+        Laying.Deposit stronger = laying.withVolume(desk.volumeFor(OPENING));
         return stronger.volume() > laying.volume()
                         && misfit(stronger, BowlPlace.ROOTS) + CLEARLY_NEARER < misfit(laying, BowlPlace.ROOTS)
                 ? stronger
@@ -422,7 +311,8 @@ final class Depositing {
         if (!asked || !laying.bands().stream().allMatch(at -> onlyFaded(at, aim))) {
             return laying;
         }
-        Laying.Deposit gloss = colour(Action.GLOSS, laying.bands(), aim, ShadeClass.GLOSS, gentle(GLOSS_VOLUME), 1);
+        Laying.Deposit gloss =
+                desk.laying(Action.GLOSS, laying.bands(), aim, ShadeClass.GLOSS, desk.volumeFor(GLOSS_VOLUME), 1);
         Formula mixed = desk.best(work.recipes().task(gloss, place, work::hair));
         double now = laying.bands().stream()
                 .mapToDouble(at -> Ciede2000.between(work.hair(at).lab(), aim.colour()))

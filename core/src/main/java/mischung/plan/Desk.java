@@ -6,6 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.concurrent.ConcurrentHashMap;
 import mischung.RefusedInput;
 import mischung.doubt.Calibration;
 import mischung.doubt.Draw;
@@ -19,6 +20,7 @@ import mischung.hair.BandRef;
 import mischung.hair.Head;
 import mischung.product.Developer;
 import mischung.product.ProductRange;
+import mischung.product.ShadeClass;
 import mischung.wish.Aim;
 import mischung.wish.Wish;
 import mischung.wish.WorkedHead;
@@ -48,9 +50,9 @@ public final class Desk {
 
     private final Map<Read, HairState> hairs = new HashMap<>();
     private final Map<BandRef, HairState> starts = new HashMap<>();
-    private final Map<FormulaTask, Formula> formulas = new HashMap<>();
-    private final Map<Aim, FillerNeed> needs = new HashMap<>();
-    private final Map<FormulaTask, Double> misfits = new HashMap<>();
+    private final Map<FormulaTask, Formula> formulas = new ConcurrentHashMap<>();
+    private final Map<Aim, FillerNeed> needs = new ConcurrentHashMap<>();
+    private final Map<FormulaTask, Double> misfits = new ConcurrentHashMap<>();
 
     /** @param washesPerWeek at home, 0–14 */
     public Desk(Head head, Wish wish, ProductRange range, Calibration calibration, double washesPerWeek) {
@@ -125,6 +127,14 @@ public final class Desk {
 
     Formula best(FormulaTask task) {
         return formulas.computeIfAbsent(task, FormulaSearch::best);
+    }
+
+    /** Colour of the class, or of what the shelf has instead; as its maker wants it mixed, for so much of its full time. */
+    Laying.Deposit laying(
+            Action action, List<BandRef> bands, Aim aim, ShadeClass of, double volume, double shareOfFullTime) {
+        ShadeClass there = range.nearest(of);
+        return Laying.colour(action, bands, aim, there, volume, shareOfFullTime * there.fullMinutes())
+                .mixedAs(range.habit(there));
     }
 
     FillerNeed need(Aim aim) {

@@ -16,6 +16,9 @@ final class Grouping {
     /** Bands may share a bowl while that costs no more than this, in CIEDE2000 over all of them. */
     private static final double SHARING_MAY_COST = 1;
 
+    /** In CIEDE2000: hair further apart is not coloured alike, whatever its level. */
+    private static final double ANOTHER_COLOUR = 15;
+
     private Grouping() {}
 
     /** Splits into groups whose values lie within {@code width}; highest group first. */
@@ -36,12 +39,13 @@ final class Grouping {
         return groups;
     }
 
-    /** Splits into groups that show the same: what lies further from a group's first than {@code width}, in CIEDE2000, is apart. */
-    static List<List<BandRef>> byColour(List<BandRef> some, Function<BandRef, Lab> seen, double width) {
+    /** Hair that another colour is left in, such as pink beside blue, shares no bowl: each group shows about what its first does. */
+    static List<List<BandRef>> byLeftover(List<BandRef> some, Working work) {
         List<List<BandRef>> groups = new ArrayList<>();
         for (BandRef at : some) {
+            Lab seen = work.hair(at).lab();
             groups.stream()
-                    .filter(group -> Ciede2000.between(seen.apply(group.get(0)), seen.apply(at)) <= width)
+                    .filter(group -> Ciede2000.between(work.hair(group.get(0)).lab(), seen) <= ANOTHER_COLOUR)
                     .findFirst()
                     .orElseGet(() -> {
                         List<BandRef> group = new ArrayList<>();

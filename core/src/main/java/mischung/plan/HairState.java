@@ -2,10 +2,10 @@ package mischung.plan;
 
 import java.util.ArrayDeque;
 import java.util.Deque;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
 import mischung.change.Change;
 import mischung.change.Factors;
 import mischung.doubt.Draw;
@@ -36,7 +36,8 @@ public final class HairState {
     /** How many changes led to it. */
     private final int depth;
 
-    private final Map<Change, HairState> next = new HashMap<>();
+    // Several ways are played through the same hair at once: what is found out twice comes to the same.
+    private final Map<Change, HairState> next = new ConcurrentHashMap<>();
     private @Nullable List<Canvas> drawn;
     private @Nullable List<Lab> drawnColours;
     private @Nullable Look look;
@@ -102,10 +103,12 @@ public final class HairState {
     }
 
     public Look look() {
-        if (look == null) {
-            look = canvas.look();
+        Look known = look;
+        if (known == null) {
+            known = canvas.look();
+            look = known;
         }
-        return look;
+        return known;
     }
 
     public Lab lab() {
@@ -124,23 +127,27 @@ public final class HairState {
 
     /** What it is after each draw of what is not sure. */
     public List<Canvas> drawn() {
-        if (drawn == null) {
-            drawn = before == null || change == null
+        List<Canvas> known = drawn;
+        if (known == null) {
+            known = before == null || change == null
                     ? draws.stream()
                             .map(draw ->
                                     Optional.ofNullable(start).orElseThrow().in(draw))
                             .toList()
                     : changed(before.drawn(), change);
+            drawn = known;
         }
-        return drawn;
+        return known;
     }
 
     /** What it looks like after each of them, under D65. */
     public List<Lab> drawnColours() {
-        if (drawnColours == null) {
-            drawnColours = drawn().stream().map(Canvas::lab).toList();
+        List<Lab> known = drawnColours;
+        if (known == null) {
+            known = drawn().stream().map(Canvas::lab).toList();
+            drawnColours = known;
         }
-        return drawnColours;
+        return known;
     }
 
     private List<Canvas> changed(List<Canvas> all, Change done) {
@@ -153,10 +160,12 @@ public final class HairState {
 
     /** Levels it falls between eight times in ten. */
     public LevelRange range() {
-        if (range == null) {
-            range = Forecast.of(canvas, drawn()).levels();
+        LevelRange known = range;
+        if (known == null) {
+            known = Forecast.of(canvas, drawn()).levels();
+            range = known;
         }
-        return range;
+        return known;
     }
 
     @Override

@@ -114,6 +114,9 @@ final class Lifting {
     private static final double LEAST_GAIN = 0.05;
     private static final double USUAL_VOLUME = 20;
 
+    /** Off the scalp, where somebody wishes it so; on weak hair never. */
+    private static final double MOST_VOLUME = 40;
+
     private static final double REFRESHED = 1.5;
 
     /** R39: less than this and a wet strand would hardly return; a little above the line of the stretch test. */
@@ -461,15 +464,13 @@ final class Lifting {
         HairState hair = work.hair(at);
         Porosity porosity = hair.canvas().fibre().nearestPorosity();
         boolean strong = strategy.method().pull() == Pull.STRONG_AND_SHORT;
-        OptionalDouble asked = desk.head().at(at).how().volume();
-        if (asked.isPresent()) {
-            return List.of(desk.volumeFor(
-                    desk.head().at(at).touchesScalp()
-                            ? Math.min(USUAL_VOLUME, asked.getAsDouble())
-                            : asked.getAsDouble()));
-        }
         if (fragile(at)) {
             return List.of(desk.volumeFor(10));
+        }
+        OptionalDouble asked = desk.head().at(at).how().volume();
+        if (asked.isPresent()) {
+            double most = desk.head().at(at).touchesScalp() ? USUAL_VOLUME : MOST_VOLUME;
+            return List.of(desk.volumeFor(Math.min(most, asked.getAsDouble())));
         }
         if (way == LiftWay.REFRESH) {
             // Hair that is light but strong bears the usual developer in a mild product sooner than a harsh one.

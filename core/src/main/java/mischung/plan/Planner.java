@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Objects;
@@ -34,8 +33,6 @@ import mischung.wish.WorkedHead;
 public final class Planner {
     /** Bands whose aims or canvases differ by no more than this share a bowl, in levels. */
     private static final double HALF_A_LEVEL = 0.5;
-    /** Lighter pieces are toned at the basin. */
-    private static final double TONED_FROM = 8.5;
 
     private static final double STAGED_FROM = 2;
 
@@ -251,7 +248,7 @@ public final class Planner {
      * @param lifts what lies in the foils
      */
     private List<Laying.Deposit> between(List<Laying.Lift> lifts, Map<BandRef, Aim> aims) {
-        Set<BandRef> lifted = new LinkedHashSet<>();
+        Set<BandRef> lifted = new HashSet<>();
         Set<Integer> open = new HashSet<>();
         Set<Integer> closed = new HashSet<>();
         for (Laying.Lift lift : lifts) {
@@ -271,7 +268,7 @@ public final class Planner {
             // the basin.
             boolean darker = !closed.contains(at.zone())
                     && (open.contains(at.zone()) || head.at(at).purpose() == Layer.Purpose.LOWLIGHT)
-                    && aim.level() < TONED_FROM
+                    && aim.level() < Depositing.LIGHT_AIM
                     && lifted.stream().noneMatch(lift -> head.at(lift).sharesHairWith(head.at(at)));
             boolean rest = head.at(at).weave() != Weave.PIECES && !closed.contains(at.zone());
             if ((rest || darker) && !lifted.contains(at) && !aim.direct() && !taking.liftedToday(at)) {

@@ -169,8 +169,13 @@ final class TakingOut {
 
     /** R44: a gloss is never lifted for, nor is what is darkened. */
     private boolean onlyDeposit(BandRef at, Aim aim) {
-        Layer.Purpose purpose = head.at(at).purpose();
-        return purpose == Layer.Purpose.GLOSS || (purpose == Layer.Purpose.LOWLIGHT && aim.level() <= work.level(at));
+        return head.at(at).purpose() == Layer.Purpose.GLOSS || lowlight(at, aim);
+    }
+
+    /** Of lowlights that what is clearly darker than the hair; beside them may lie panels that stay light. */
+    boolean lowlight(BandRef at, Aim aim) {
+        return head.at(at).purpose() == Layer.Purpose.LOWLIGHT
+                && aim.level() < work.hair(at).level() - HALF_A_LEVEL;
     }
 
     /** What a staged visit passes through on its way down is not what hair is lifted for. */

@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import mischung.Words;
 import mischung.hair.BandRef;
 import mischung.hair.Elasticity;
@@ -68,7 +69,8 @@ public final class Decide {
     /** The chosen schools' route alone: the first useful answer, while the others are still being weighed. */
     public static Route first(Desk desk, Method method, House house) {
         Strategy chosen = Strategies.chosen(desk, method);
-        return route(Planner.plan(desk, chosen), chosen, house);
+        Plan plan = Planner.plan(desk, chosen);
+        return route(plan, chosen, Measures.of(plan, house));
     }
 
     /** However long it takes. */
@@ -86,49 +88,32 @@ public final class Decide {
         return new Decide(desk, method, guard, house).decided(own, patience);
     }
 
-    private static Route route(Plan plan, Strategy chosen, House house) {
+    private static Route route(Plan plan, Strategy chosen, Measures measures) {
         return new Route(
                 Strategies.key(plan.strategy()),
                 Route.Group.of(plan.strategy(), chosen),
                 plan,
-                Measures.of(plan, house),
+                measures,
                 List.of(),
                 new Route.Range(0, 0),
                 List.of());
     }
 
     private Decision decided(Optional<List<Round>> own, Patience patience) {
-        int leftOut = 0;
         Strategy chosen = Strategies.chosen(desk, method);
         Plan first = Planner.plan(desk, chosen);
+        List<Strategy> others = Strategies.others(desk, chosen, first);
+        // Ways do not follow from each other: they are planned and measured beside each other, by as many hands as the
+        // machine has.
+        List<Route> weighed = Stream.concat(Stream.of(chosen), others.stream()).toList().parallelStream()
+                .filter(strategy -> strategy.equals(chosen) || !patience.over())
+                .map(strategy -> strategy.equals(chosen) ? first : Planner.plan(desk, strategy))
+                .map(plan -> route(plan, chosen, Measures.of(plan, house)))
+                .toList();
         List<Route> all = new ArrayList<>();
         List<Refused> refused = new ArrayList<>();
-        all.add(route(first, chosen, house));
-        for (Strategy other : Strategies.others(desk, chosen, first)) {
-            if (patience.over()) {
-                leftOut++;
-                continue;
-            }
-            Plan plan = Planner.plan(desk, other);
-            Optional<Route> same = all.stream()
-                    .filter(route -> route.plan().rounds().equals(plan.rounds()))
-                    .findFirst();
-            if (plan.visits() < other.visits()) {
-                refused.add(new Refused(
-                        other.words(),
-                        Why.THE_SAME,
-                        "There is not so much to do: "
-                                + (plan.visits() == 1 ? "one visit is" : plan.visits() + " visits are") + " enough.",
-                        Measures.of(plan, house)));
-            } else if (same.isPresent()) {
-                refused.add(new Refused(
-                        other.words(),
-                        Why.THE_SAME,
-                        "Comes to the very same work as " + same.get().words() + ".",
-                        same.get().measures()));
-            } else {
-                all.add(route(plan, chosen, house));
-            }
+        for (Route route : weighed) {
+            notTheSame(route, all).ifPresentOrElse(refused::add, () -> all.add(route));
         }
         double best = all.stream()
                 .filter(route -> refusal(route, 0).isEmpty())
@@ -142,7 +127,8 @@ public final class Decide {
         }
         offered.sort(Comparator.comparingDouble(this::score));
         grouped(offered);
-        List<Route> shown = new ArrayList<>(offered.stream().map(this::told).toList());
+        List<Route> shown =
+                new ArrayList<>(offered.parallelStream().map(this::told).toList());
         List<Route> merited = withMerits(shown);
         own.ifPresent(rounds -> {
             Plan plan = Planner.byHand(desk, method, rounds);
@@ -157,7 +143,27 @@ public final class Decide {
             merited.add(mine);
         });
         Decision decision = verdict(merited, refused, all);
+        int leftOut = 1 + others.size() - weighed.size();
         return leftOut == 0 ? decision : decision.cutShort(leftOut);
+    }
+
+    /** @return why a way is no way of its own beside those before it */
+    private static Optional<Refused> notTheSame(Route route, List<Route> before) {
+        Plan plan = route.plan();
+        String words = plan.strategy().words();
+        if (plan.visits() < plan.strategy().visits()) {
+            String visits = plan.visits() == 1 ? "one visit is" : plan.visits() + " visits are";
+            String why = "There is not so much to do: " + visits + " enough.";
+            return Optional.of(new Refused(words, Why.THE_SAME, why, route.measures()));
+        }
+        return before.stream()
+                .filter(other -> other.plan().rounds().equals(plan.rounds()))
+                .findFirst()
+                .map(alike -> new Refused(
+                        words,
+                        Why.THE_SAME,
+                        "Comes to the very same work as " + alike.words() + ".",
+                        alike.measures()));
     }
 
     /** Routes of a group together, the group first whose best is first. */

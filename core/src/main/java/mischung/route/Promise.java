@@ -33,7 +33,7 @@ import mischung.wish.WorkedBand;
  *
  * @param happens one sentence for each step, in order
  * @param meanwhile how the hair will look in between; empty if it never looks odd
- * @param likely one sentence for each colour
+ * @param likely one sentence for each colour, and how they read together
  * @param notPromised one sentence each
  * @param upkeep when to come again
  * @param fade one for each colour, at {@link #WEEKS}
@@ -233,6 +233,14 @@ public record Promise(
             all.add(Words.capital(where) + " will most likely be " + end.look().words() + ", at "
                     + new LevelRange(low, high).words() + " in depth.");
         });
+        Whole front = Whole.of(plan, Whole.Side.FRONT);
+        Whole back = Whole.of(plan, Whole.Side.BACK);
+        if (front.mixed() || back.mixed()) {
+            // R8: what is woven in is seen together with what lies between.
+            all.add("Seen as a whole the head will read " + front.look().words() + " "
+                    + front.side().words() + " and " + back.look().words() + " "
+                    + back.side().words() + ".");
+        }
         return all;
     }
 

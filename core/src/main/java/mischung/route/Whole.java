@@ -22,6 +22,9 @@ import mischung.wish.WorkedHead;
  * @param shares of the hair that is seen, by its level in halves, the most first
  */
 public record Whole(Side side, Look look, List<Share> shares) {
+    /** Less of the hair is not seen as a depth of its own. */
+    private static final double SEEN = 0.05;
+
     /** From where the head is looked at. */
     public enum Side {
         FRONT("from the front"),
@@ -122,12 +125,17 @@ public record Whole(Side side, Look look, List<Share> shares) {
         return new Whole(side, Look.of(Spectrum.of(mean)), shares);
     }
 
+    /** Whether hair of several depths lies beside each other, so that the whole is none of them. */
+    public boolean mixed() {
+        return shares.stream().filter(share -> share.of >= SEEN).count() > 1;
+    }
+
     /** "8½ beige from the front: 40 % at 10, 35 % at 7". */
     public String sentence() {
         String words = look.words() + " " + side.words;
         List<String> parts = shares.stream()
                 .limit(4)
-                .filter(share -> share.of >= 0.05)
+                .filter(share -> share.of >= SEEN)
                 .map(share -> Math.round(100 * share.of) + " % at " + LevelScale.words(share.level))
                 .toList();
         return parts.isEmpty() ? words : words + ": " + String.join(", ", parts);

@@ -8,6 +8,9 @@ import mischung.hair.ZonePlace;
 
 /** The pieces of one stage as they are put together, with what is shown of each. */
 final class Bench {
+    static final Shown BREAK =
+            new Shown(Task.Kind.BREAK, "Break", "Local law on working time goes first.", List.of(), List.of());
+
     /** How a piece is told. */
     record Shown(Task.Kind kind, String title, String detail, List<String> bowls, List<ZonePlace> zones) {}
 
@@ -66,6 +69,15 @@ final class Bench {
                 new Piece(id.text(), minutes, use, person, Math.max(0, release), what.kind() == Task.Kind.CHECK, lags));
         shown.add(what);
         return pieces.size() - 1;
+    }
+
+    /** Somebody rests: as early as everything else allows. */
+    void addBreak(int person, int minutes) {
+        add("BREAK " + person, BREAK, minutes, Piece.Use.ASIDE, person, List.of());
+    }
+
+    boolean has(Task.Kind kind) {
+        return shown.stream().anyMatch(what -> what.kind() == kind);
     }
 
     boolean has(String key) {

@@ -80,11 +80,12 @@ public record Durations(Map<String, Double> figures, Map<Task.Kind, Double> fact
 
     /** Minutes to foil the hair of one zone. */
     double foiling(WorkedHead head, int zone, LiftWay way, double shareOfHair) {
-        return foils(head, zone, way.sectionMm())
-                * shareOfHair
-                * of("seconds a foil")
-                / 60
-                * factors.getOrDefault(Task.Kind.APPLY, 1.0);
+        return foiling(foils(head, zone, way.sectionMm()) * shareOfHair);
+    }
+
+    /** Minutes to lay so many foils. */
+    double foiling(double foils) {
+        return foils * of("seconds a foil") / 60 * factors.getOrDefault(Task.Kind.APPLY, 1.0);
     }
 
     /** Minutes to lay product openly on so many centimetres of the strands of one zone. */

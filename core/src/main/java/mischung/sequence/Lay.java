@@ -11,6 +11,7 @@ import java.util.function.ToDoubleFunction;
 import mischung.hair.BandRef;
 import mischung.plan.LiftWay;
 import mischung.product.HairAmount;
+import mischung.wish.Weave;
 import mischung.wish.WorkedHead;
 
 /**
@@ -94,9 +95,12 @@ record Lay(
                                     at -> head.band(at).lengthCm() * head.at(at).share())
                             .sum()
                     / share;
+            boolean pieces = here.stream().allMatch(at -> head.at(at).weave() == Weave.PIECES);
             minutes.put(
                     zone,
-                    foils.map(way -> durations.foiling(head, zone, way, share))
+                    foils.map(way -> pieces
+                                    ? durations.foiling(Foils.count(head, zone, here, durations))
+                                    : durations.foiling(head, zone, way, share))
                             .orElseGet(() -> share * durations.laying(head, zone, cm)));
         });
         return minutes;
@@ -144,20 +148,28 @@ record Lay(
         return minutes(units, minutesByZone);
     }
 
-    /** @param byZone minutes of every zone that is laid */
+    /** The same for units that are laid together in one go. */
+    Map<List<Unit>, Integer> minutesTogether(List<List<Unit>> goes) {
+        return whole(goes, this::minutesOn);
+    }
+
+    /** @param byZone minutes of every zone that is laid; units of others are left out */
     static Map<Unit, Integer> minutes(List<Unit> units, Map<Integer, Double> byZone) {
-        Map<Unit, Integer> all = new LinkedHashMap<>();
+        return whole(
+                units.stream().filter(unit -> byZone.containsKey(unit.zone)).toList(),
+                unit -> byZone.getOrDefault(unit.zone, 0.0) / unit.of);
+    }
+
+    private static <T> Map<T, Integer> whole(List<T> all, ToDoubleFunction<T> takes) {
+        Map<T, Integer> whole = new LinkedHashMap<>();
         double sum = 0;
         int given = 0;
-        for (Unit unit : units) {
-            Double zone = byZone.get(unit.zone);
-            if (zone != null) {
-                sum += zone / unit.of;
-                int minutes = Math.max(1, (int) Math.round(sum) - given);
-                given += minutes;
-                all.put(unit, minutes);
-            }
+        for (T one : all) {
+            sum += takes.applyAsDouble(one);
+            int minutes = Math.max(1, (int) Math.round(sum) - given);
+            given += minutes;
+            whole.put(one, minutes);
         }
-        return all;
+        return whole;
     }
 }

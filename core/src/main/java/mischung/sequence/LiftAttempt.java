@@ -2,9 +2,11 @@ package mischung.sequence;
 
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import mischung.hair.ZonePlace;
 import mischung.product.HairAmount;
@@ -52,6 +54,7 @@ final class LiftAttempt {
     private final Map<Integer, Run> runOf = new LinkedHashMap<>();
     private int nextLook = -1;
     private int looked;
+    private final Set<String> seen = new HashSet<>();
     private boolean othersFit = true;
 
     /** A part of the head that waits to be rinsed. */
@@ -67,8 +70,13 @@ final class LiftAttempt {
      * @param apart whether a part of the head is done with before the next is begun; otherwise every pass goes over all of it
      * @param lengths their strength while roots wait for them
      * @param root its own strength
+     * @param ramped in bowls small enough that each may be stronger than the one before (R42); otherwise in as few as keep fresh
      */
-    record Way(boolean apart, double lengths, double root) {}
+    record Way(boolean apart, double lengths, double root, boolean ramped) {
+        Way unramped() {
+            return new Way(apart, lengths, root, false);
+        }
+    }
 
     LiftAttempt(
             Stage.Job job,
@@ -190,7 +198,7 @@ final class LiftAttempt {
     private int batches(LiftLay lay, double laying, double grams) {
         int fresh = (int) Math.ceil(laying / terms.hands() / (Applied.WELL_BEFORE * lay.bowlLife()));
         int bowls = (int) Math.ceil(grams / MOST_BATCH_GRAMS);
-        boolean ramped = !lay.root() && laying / terms.hands() >= RAMPED_FROM_MINUTES;
+        boolean ramped = way.ramped && !lay.root() && laying / terms.hands() >= RAMPED_FROM_MINUTES;
         int ramp = ramped ? Math.min(MOST_BATCHES, (int) (grams / RAMPED_BATCH_GRAMS)) : 1;
         int most = Math.max(1, (int) (grams / HairAmount.leastBatchGrams() + 1e-9));
         // A spent bowl is worse than a small one.
@@ -372,9 +380,13 @@ final class LiftAttempt {
         }
     }
 
-    /** R38: at wherever a batch began, in turn, every so many minutes. */
+    /** R38: at wherever a batch began, in turn, every so many minutes; a bowl that was not looked at yet first. */
     private void look() {
-        Begun at = begun.get(looked % begun.size());
+        Begun at = begun.stream()
+                .filter(one -> !seen.containsAll(one.bowls))
+                .findFirst()
+                .orElseGet(() -> begun.get(looked % begun.size()));
+        seen.addAll(at.bowls);
         int in = Math.max(0, Math.max(nextLook, hands.soonest()) - hands.end(at.piece));
         looked++;
         hands.put(
@@ -398,7 +410,7 @@ final class LiftAttempt {
         for (int who = 1; who <= job.resting(); who++) {
             hands.put(
                     "BREAK " + who,
-                    new Shown(Task.Kind.BREAK, "Break", "Local law on working time goes first.", List.of(), List.of()),
+                    Bench.BREAK,
                     durations.minutes("break", Task.Kind.BREAK),
                     Use.ASIDE,
                     who,

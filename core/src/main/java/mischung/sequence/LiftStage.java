@@ -65,17 +65,36 @@ final class LiftStage {
     /** @return empty if something would stay past what it may come to, however the head is parted */
     Optional<Stage.Done> solve() {
         List<Lay.Unit> units = Lay.units(foiling.first(), terms.durations().of("chunk"));
-        Optional<LiftVerdict> best = Optional.empty();
+        Optional<Found> best = Optional.empty();
         for (int groups = 1; groups <= Math.min(MOST_GROUPS, units.size()) && best.isEmpty(); groups++) {
-            best = inGroups(units, groups);
+            best = inGroups(Lay.parted(units, foiling::minutes, groups));
         }
-        return best.map(verdict -> verdict.done(visit));
+        return best.map(this::fewestBowls).map(found -> found.verdict.done(visit));
     }
 
-    private Optional<LiftVerdict> inGroups(List<Lay.Unit> units, int groups) {
-        for (boolean apart : groups == 1 ? new boolean[] {false} : new boolean[] {false, true}) {
+    /** A way over the head and what comes of it. */
+    private record Found(List<List<Lay.Unit>> groups, List<Pass> passes, LiftAttempt.Way way, LiftVerdict verdict) {
+        boolean better(Found other) {
+            double uneven = Math.max(0, verdict.uneven() - EVEN) - Math.max(0, other.verdict.uneven() - EVEN);
+            return Math.abs(uneven) > 1e-6 ? uneven < 0 : verdict.minutes() < other.verdict.minutes();
+        }
+    }
+
+    private Found tried(List<List<Lay.Unit>> groups, List<Pass> passes, LiftAttempt.Way way) {
+        return new Found(
+                groups, passes, way, new LiftAttempt(job, head, terms, clock, foiling, groups, passes, way).verdict());
+    }
+
+    /** The same way without more bowls than keep fresh, where the sections end evenly without a ramp: each costs its mixing. */
+    private Found fewestBowls(Found best) {
+        Found plain = tried(best.groups, best.passes, best.way.unramped());
+        return plain.verdict.fits() && plain.verdict.fresh() && plain.better(best) ? plain : best;
+    }
+
+    private Optional<Found> inGroups(List<List<Lay.Unit>> groups) {
+        for (boolean apart : groups.size() == 1 ? new boolean[] {false} : new boolean[] {false, true}) {
             for (double root : times(true) > 0 ? ROOTS : ALONE) {
-                Tried tried = inGroups(units, groups, apart, root);
+                Tried tried = inGroups(groups, apart, root);
                 if (tried.best.isPresent()) {
                     return tried.best;
                 }
@@ -89,39 +108,25 @@ final class LiftStage {
     }
 
     /** @param onlyRoots whether in one of them nothing but roots stayed longer than it may */
-    private record Tried(Optional<LiftVerdict> best, boolean onlyRoots) {}
+    private record Tried(Optional<Found> best, boolean onlyRoots) {}
 
-    private Tried inGroups(List<Lay.Unit> units, int groups, boolean apart, double root) {
-        Optional<LiftVerdict> best = Optional.empty();
+    private Tried inGroups(List<List<Lay.Unit>> groups, boolean apart, double root) {
+        Optional<Found> best = Optional.empty();
         boolean onlyRoots = false;
         for (List<Pass> passes : passes()) {
             for (double waited : passes.containsAll(List.of(Pass.LENGTHS, Pass.ROOTS)) ? WAITED : ALONE) {
-                LiftVerdict verdict = new LiftAttempt(
-                                job,
-                                head,
-                                terms,
-                                clock,
-                                foiling,
-                                Lay.parted(units, foiling::minutes, groups),
-                                passes,
-                                new LiftAttempt.Way(apart, waited, root))
-                        .verdict();
-                onlyRoots |= verdict.onlyRoots();
-                if (verdict.fits()
-                        && best.filter(other -> !better(verdict, other)).isEmpty()) {
-                    best = Optional.of(verdict);
+                Found found = tried(groups, passes, new LiftAttempt.Way(apart, waited, root, true));
+                onlyRoots |= found.verdict.onlyRoots();
+                if (found.verdict.fits()
+                        && best.filter(other -> !found.better(other)).isEmpty()) {
+                    best = Optional.of(found);
                 }
-                if (verdict.fits() && verdict.uneven() <= EVEN) {
+                if (found.verdict.fits() && found.verdict.uneven() <= EVEN) {
                     break;
                 }
             }
         }
         return new Tried(best, onlyRoots);
-    }
-
-    private static boolean better(LiftVerdict one, LiftVerdict other) {
-        double uneven = Math.max(0, one.uneven() - EVEN) - Math.max(0, other.uneven() - EVEN);
-        return Math.abs(uneven) > 1e-6 ? uneven < 0 : one.minutes() < other.minutes();
     }
 
     /** Every way in which passes over the head may follow each other; lengths first (R33), colour between what is there. */

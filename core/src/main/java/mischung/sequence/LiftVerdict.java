@@ -42,6 +42,14 @@ record LiftVerdict(
         return spreads.values().stream().mapToDouble(Spread::ramped).max().orElse(0);
     }
 
+    /** Whether every bowl is laid within its life. */
+    boolean fresh() {
+        return bench.batches.stream()
+                .allMatch(batch -> batch.laid().stream()
+                        .allMatch(piece -> bench.end(order, piece)
+                                <= bench.end(order, batch.mix()) + batch.lay().bowlLife()));
+    }
+
     Stage.Done done(int visit) {
         List<Sequence.Ramp> ramps = new ArrayList<>();
         spreads.forEach((bowl, spread) ->

@@ -1,22 +1,23 @@
 package mischung.sequence;
 
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.TreeSet;
+import java.util.Set;
+import java.util.TreeMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import mischung.hair.BandRef;
 import mischung.hair.ZonePlace;
 import mischung.plan.Bowl;
 import mischung.plan.LiftBowl;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.school.Start;
 import mischung.wish.Aim;
 import mischung.wish.Layer;
-import mischung.wish.Pattern;
 import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
 
@@ -25,9 +26,11 @@ import mischung.wish.WorkedHead;
  * the order of work.
  *
  * @param foils in the order in which they are laid
+ * @param grounds what lies between them, and hair that lies in none
  * @param minutes to lay them all once, by the house's figures, for one pair of hands
+ * @param intoFoils bowls that are laid into them; what goes on at the basin or openly is not
  */
-public record SectionPlan(List<Foil> foils, int minutes) {
+public record SectionPlan(List<Foil> foils, List<Ground> grounds, int minutes, Set<String> intoFoils) {
     /**
      * One foil, one section (R46).
      *
@@ -56,16 +59,31 @@ public record SectionPlan(List<Foil> foils, int minutes) {
         public Foil {
             stretches = List.copyOf(stretches);
         }
+
+        private boolean takes(List<String> bowls, Set<String> intoFoils) {
+            return stretches.stream()
+                    .flatMap(stretch -> stretch.bowls.stream())
+                    .anyMatch(bowl -> bowls.contains(bowl) && intoFoils.contains(bowl));
+        }
+    }
+
+    /** The hair of a zone that no layer parts out, from the scalp to its ends. */
+    public record Ground(int zone, ZonePlace place, List<Stretch> stretches) {
+        public Ground {
+            stretches = List.copyOf(stretches);
+        }
     }
 
     /**
-     * A stretch of a foil.
+     * A stretch of a foil, or of the hair between.
      *
      * @param band of the worked head
      * @param aim empty where it stays
      * @param bowls that go on it, in the order of the plan
+     * @param featherCm over how much it runs into the next one towards the ends; 0 where they meet in a line
      */
-    public record Stretch(BandRef band, double fromCm, double toCm, Optional<Aim> aim, List<String> bowls) {
+    public record Stretch(
+            BandRef band, double fromCm, double toCm, Optional<Aim> aim, List<String> bowls, double featherCm) {
         public Stretch {
             bowls = List.copyOf(bowls);
         }
@@ -73,28 +91,88 @@ public record SectionPlan(List<Foil> foils, int minutes) {
 
     public SectionPlan {
         foils = List.copyOf(foils);
+        grounds = List.copyOf(grounds);
+        intoFoils = Set.copyOf(intoFoils);
     }
 
-    /** @param order of zones; the first is worked first */
-    public static SectionPlan of(Plan plan, Durations durations, Comparator<ZonePlace> order) {
-        WorkedHead head = plan.head();
-        Map<BandRef, List<String>> bowls = bowls(plan);
+    /**
+     * As it is wished, before it is known what goes on.
+     *
+     * @param start from where foils are laid and so numbered (R40)
+     */
+    public static SectionPlan of(WorkedHead head, Start start, Durations durations) {
+        return of(head, start, durations, Map.of(), Map.of(), Set.of());
+    }
+
+    /** With the bowls of a plan, and the sections of hair that is lifted in foils whole. */
+    public static SectionPlan of(Plan plan, Durations durations) {
+        return of(
+                plan.head(),
+                plan.strategy().method().start(),
+                durations,
+                bowls(plan),
+                Foils.whole(plan, durations),
+                Foils.bowls(plan));
+    }
+
+    private static SectionPlan of(
+            WorkedHead head,
+            Start start,
+            Durations durations,
+            Map<BandRef, List<String>> bowls,
+            Map<Integer, Foils> whole,
+            Set<String> intoFoils) {
         List<Foil> foils = new ArrayList<>();
-        List<Integer> zones = IntStream.range(0, head.zones().size())
+        IntStream.range(0, head.zones().size())
                 .boxed()
-                .sorted(Comparator.comparing(
-                        zone -> head.read().zones().get(zone).place(), order))
-                .toList();
-        for (int zone : zones) {
-            foils.addAll(foils(head, zone, bowls, durations, foils.size()));
-        }
-        double seconds = foils.size() * durations.of("seconds a foil");
-        return new SectionPlan(foils, (int) Math.ceil(seconds / 60));
+                .sorted(Sequencer.order(head, start))
+                .forEach(zone -> Stream.concat(
+                                Foils.of(head, zone, durations).stream(), Stream.ofNullable(whole.get(zone)))
+                        .forEach(some -> add(foils, head, zone, some, bowls)));
+        return new SectionPlan(
+                foils, grounds(head, bowls), (int) Math.ceil(durations.foiling(foils.size())), intoFoils);
     }
 
-    /** Worked back first, unless a school begins in front. */
-    public static Comparator<ZonePlace> backFirst() {
-        return Comparator.comparingInt(Durations::backFirst);
+    private static List<Ground> grounds(WorkedHead head, Map<BandRef, List<String>> bowls) {
+        return IntStream.range(0, head.zones().size())
+                .mapToObj(zone -> new Ground(
+                        zone,
+                        head.read().zones().get(zone).place(),
+                        stretches(head, zone, List.of(WorkedHead.Parted.REST), bowls)))
+                .filter(ground -> !ground.stretches.isEmpty())
+                .toList();
+    }
+
+    /** By number, which foils each of these tasks lays, the first first; those that lay none are left out. */
+    public Map<TaskId, List<Integer>> laidBy(List<Task> tasks) {
+        record Alike(StageId stage, int pass, List<String> bowls, ZonePlace place) {}
+        Map<Alike, List<Task>> alike = new LinkedHashMap<>();
+        for (Task task : tasks) {
+            if (task.kind() == Task.Kind.APPLY && task.bowls().stream().anyMatch(intoFoils::contains)) {
+                task.zones()
+                        .forEach(place -> alike.computeIfAbsent(
+                                        new Alike(task.id().stage(), task.id().pass(), task.bowls(), place),
+                                        key -> new ArrayList<>())
+                                .add(task));
+            }
+        }
+        Map<TaskId, List<Integer>> all = new LinkedHashMap<>();
+        alike.forEach((of, parts) -> {
+            List<Integer> numbers = foils.stream()
+                    .filter(foil -> foil.place() == of.place && foil.takes(of.bowls, intoFoils))
+                    .map(Foil::number)
+                    .toList();
+            // A zone that is laid in parts is laid in even parts, one after another.
+            for (int part = 0; part < parts.size(); part++) {
+                List<Integer> these = numbers.subList(
+                        numbers.size() * part / parts.size(), numbers.size() * (part + 1) / parts.size());
+                if (!these.isEmpty()) {
+                    all.computeIfAbsent(parts.get(part).id(), key -> new ArrayList<>())
+                            .addAll(these);
+                }
+            }
+        });
+        return all;
     }
 
     private static Map<BandRef, List<String>> bowls(Plan plan) {
@@ -114,46 +192,27 @@ public record SectionPlan(List<Foil> foils, int minutes) {
         return all;
     }
 
-    private static List<Foil> foils(
-            WorkedHead head, int zone, Map<BandRef, List<String>> bowls, Durations durations, int before) {
-        Map<Integer, List<WorkedHead.Parted>> byLayer = new LinkedHashMap<>();
-        head.parted(zone)
-                .forEach(parted -> byLayer.computeIfAbsent(parted.layer(), key -> new ArrayList<>())
-                        .add(parted));
-        List<Foil> foils = new ArrayList<>();
-        byLayer.forEach((index, parted) -> {
-            Layer layer = head.layers().get(index);
-            // Hair of the same colour that two layers share lies in foils of its own, beside its like.
-            List<WorkedHead.Parted> columns = layer.whats().size() > 1 ? parted : parted.subList(0, 1);
-            double share = parted.stream().mapToDouble(WorkedHead.Parted::share).sum();
-            int rows = rows(head, zone, layer.pattern(), share, durations);
-            for (int row = 1; row <= rows; row++) {
-                for (int column = 1; column <= columns.size(); column++) {
-                    WorkedHead.Parted one = columns.get(column - 1);
-                    List<WorkedHead.Parted> all = layer.whats().size() > 1 ? List.of(one) : parted;
-                    List<Stretch> stretches = stretches(head, zone, all, bowls);
-                    foils.add(new Foil(
-                            before + foils.size() + 1,
-                            zone,
-                            head.read().zones().get(zone).place(),
-                            row,
-                            rows,
-                            column,
-                            columns.size(),
-                            thickness(layer.pattern()),
-                            index,
-                            called(layer),
-                            layer.direction(),
-                            stretches,
-                            grams(head, zone, all) / rows));
-                }
+    private static void add(List<Foil> foils, WorkedHead head, int zone, Foils some, Map<BandRef, List<String>> bowls) {
+        Layer layer = head.layers().get(some.layer());
+        for (int row = 1; row <= some.partings(); row++) {
+            for (int column = 1; column <= some.columns().size(); column++) {
+                List<WorkedHead.Parted> hair = some.columns().get(column - 1);
+                foils.add(new Foil(
+                        foils.size() + 1,
+                        zone,
+                        head.read().zones().get(zone).place(),
+                        row,
+                        some.partings(),
+                        column,
+                        some.columns().size(),
+                        some.thicknessMm(),
+                        some.layer(),
+                        some.called(layer),
+                        layer.direction(),
+                        stretches(head, zone, hair, bowls),
+                        grams(head, zone, hair) / some.partings()));
             }
-        });
-        return foils;
-    }
-
-    private static String called(Layer layer) {
-        return layer.name().isEmpty() ? layer.purpose().words() : layer.name();
+        }
     }
 
     /** What one colour's foils of a zone hold together. */
@@ -182,38 +241,20 @@ public record SectionPlan(List<Foil> foils, int minutes) {
 
     private static List<Stretch> stretches(
             WorkedHead head, int zone, List<WorkedHead.Parted> all, Map<BandRef, List<String>> bowls) {
-        List<Stretch> stretches = new ArrayList<>();
-        TreeSet<Double> seen = new TreeSet<>();
-        for (BandRef at : pieces(head, zone, all)) {
-            WorkedBand piece = head.at(at);
-            if (seen.add(piece.band().fromCm())) {
-                stretches.add(new Stretch(
-                        at,
-                        piece.band().fromCm(),
-                        piece.band().toCm(),
-                        piece.aim(),
-                        bowls.getOrDefault(at, List.of())));
-            }
-        }
-        return stretches;
-    }
-
-    private static int rows(WorkedHead head, int zone, Pattern pattern, double share, Durations durations) {
-        if (pattern instanceof Pattern.Panels panels) {
-            return Math.max(1, (int)
-                    Math.round(ZoneHeights.cm(head.read().zones().get(zone).place()) / panels.partingCm()));
-        }
-        if (pattern instanceof Pattern.Frame frame) {
-            ZonePlace place = head.read().zones().get(zone).place();
-            return place == ZonePlace.SIDES || place == ZonePlace.HAIRLINE ? 2 * frame.foils() : frame.foils();
-        }
-        return Math.max(1, (int) Math.round(share * durations.foils(head, zone, thickness(pattern))));
-    }
-
-    private static double thickness(Pattern pattern) {
-        if (pattern instanceof Pattern.Weave weave) {
-            return Math.min(6, Math.max(3, weave.widthMm()));
-        }
-        return pattern instanceof Pattern.Slices slices ? slices.thicknessMm() : 3;
+        TreeMap<Double, BandRef> down = new TreeMap<>();
+        pieces(head, zone, all).forEach(at -> down.putIfAbsent(head.band(at).fromCm(), at));
+        List<BandRef> refs = List.copyOf(down.values());
+        return IntStream.range(0, refs.size())
+                .mapToObj(i -> {
+                    BandRef at = refs.get(i);
+                    return new Stretch(
+                            at,
+                            head.band(at).fromCm(),
+                            head.band(at).toCm(),
+                            head.at(at).aim(),
+                            bowls.getOrDefault(at, List.of()),
+                            i + 1 < refs.size() ? head.feather(at, refs.get(i + 1)) : 0);
+                })
+                .toList();
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Supplier;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mischung.change.Wetness;
@@ -23,6 +24,7 @@ import mischung.school.Method;
 import mischung.school.Rinse;
 import mischung.school.Start;
 import mischung.sequence.Stage.Alone;
+import mischung.wish.WorkedHead;
 
 /**
  * From a plan to what hands do when: stage by stage, from one rinse to the next, each solved for the people there are, one
@@ -34,6 +36,9 @@ public final class Sequencer {
     private static final int NEVER = 2_000;
 
     private static final int OVERDUE_STEP = 15;
+
+    /** Minutes before a break is due from which waiting is used for it. */
+    private static final int NEAR_A_BREAK = 60;
 
     private final Plan plan;
     private final Method method;
@@ -54,6 +59,7 @@ public final class Sequencer {
     private final Set<BandRef> foiled = new HashSet<>();
 
     private int visit = 1;
+    private boolean sectioned;
     private int clock;
     private int step;
     private int rested;
@@ -65,9 +71,7 @@ public final class Sequencer {
         this.plan = plan;
         this.method = plan.strategy().method();
         this.terms = terms;
-        Comparator<Integer> backFirst = Comparator.comparingInt(
-                z -> Durations.backFirst(plan.head().read().zones().get(z).place()));
-        this.order = backFirst() ? backFirst : backFirst.reversed();
+        this.order = order(plan.head(), method.start());
         this.work = new StageWork(plan.head(), terms.durations(), order);
         this.timeline = new Timeline(plan.head());
     }
@@ -84,9 +88,6 @@ public final class Sequencer {
     private Sequence run() {
         for (step = 0; step < plan.steps().size(); step++) {
             PlanStep now = plan.steps().get(step);
-            if (now.kind() != Action.WAIT && clock == 0 && waiting.isEmpty()) {
-                waiting.add(work.sectioning(backFirst()));
-            }
             now.treatments().forEach(this::treat);
             if (!now.lifts().isEmpty()) {
                 lift(now);
@@ -97,6 +98,13 @@ public final class Sequencer {
         step--;
         endVisit();
         return new Sequence(timeline.tasks(), terms.hands(), timeline.batches(), ramps, bound, whole, unmoved, overdue);
+    }
+
+    /** Of zones, by their index: from the back forwards or the other way round (R40). */
+    static Comparator<Integer> order(WorkedHead head, Start start) {
+        Comparator<Integer> backFirst = Comparator.comparingInt(
+                z -> Durations.backFirst(head.read().zones().get(z).place()));
+        return start == Start.BACK ? backFirst : backFirst.reversed();
     }
 
     private boolean backFirst() {
@@ -112,6 +120,7 @@ public final class Sequencer {
             stage(Stage.Work.NONE);
         }
         visit++;
+        sectioned = false;
         clock = 0;
         wet = false;
         foiled.clear();
@@ -120,26 +129,42 @@ public final class Sequencer {
 
     /** Hair that was rinsed is dried for what goes on dry hair, and towelled for all else. */
     private void dry(boolean fully) {
+        dry(fully ? () -> work.drying("Dry") : work::towelling);
+    }
+
+    private void dry(Supplier<Stage.Alone> how) {
         if (wet) {
-            waiting.add(fully ? work.drying("Dry") : work.towelling());
+            waiting.add(how.get());
         }
         wet = false;
+    }
+
+    /** Before the first product of a visit that goes on by sections; after a shampoo, which would undo them. */
+    private void section() {
+        if (!sectioned) {
+            waiting.add(work.sectioning(backFirst()));
+        }
+        sectioned = true;
     }
 
     private void treat(Treatment treatment) {
         switch (treatment.action()) {
             case EQUALISE -> {
                 dry(false);
+                section();
                 stage(work.equaliser(treatment));
             }
             case TREATMENT -> {
-                dry(false);
+                // It is combed through at the basin: a towel is enough.
+                dry(work::towel);
+                section();
                 stage(work.bond(treatment));
                 wet = true;
             }
             case REMOVE ->
                 work.remover(treatment).forEach(round -> {
                     dry(false);
+                    section();
                     stage(round);
                     wet = true;
                 });
@@ -160,6 +185,7 @@ public final class Sequencer {
     private void colour(PlanStep now) {
         boolean onDamp = now.bowls().stream().allMatch(bowl -> bowl.laying().wetness() != Wetness.DRY);
         dry(!onDamp);
+        section();
         if (now.kind() == Action.FILL || now.kind() == Action.PRE_TONE) {
             stage(work.filler(now, method.rinse(), foiled));
             wet = method.rinse() != Rinse.TOWEL;
@@ -184,6 +210,7 @@ public final class Sequencer {
                 }
             }
             dry(true);
+            section();
             stage(work.lightening(lays, now, round == stages));
             wet = true;
             now.lifts().forEach(bowl -> foiled.addAll(bowl.bands()));
@@ -234,12 +261,19 @@ public final class Sequencer {
         waiting.clear();
         stages++;
         Stage.Done done = found.orElseGet(() -> overdue(job));
+        if (job.resting() == 0) {
+            // Who waits with free hands when a break is near rests then, and not later at the cost of time.
+            int near = rested + (int) terms.durations().of("break after") - NEAR_A_BREAK;
+            done = done.resting(
+                    terms.hands(), terms.durations().minutes("break", Task.Kind.BREAK), Math.max(0, near - clock));
+        }
+        boolean breaks = done.bench().has(Task.Kind.BREAK);
         if (terms.pins().keySet().stream().anyMatch(done.bench()::has)) {
-            done = moved(job, done);
+            done = moved(breaks ? job.resting(terms.hands()) : job, done);
         }
         timeline.add(done, visit, Math.min(step, plan.steps().size() - 1), clock);
         ramps.addAll(done.ramps());
-        if (job.resting() > 0) {
+        if (breaks) {
             rested = clock + done.order().minutes();
         }
         bound += done.order().bound();

@@ -35,6 +35,15 @@ final class Solver {
             this.whole = whole;
         }
 
+        /** With one more piece, the last, in time that was free. */
+        Order and(int begins, int who) {
+            int[] starts = Arrays.copyOf(start, start.length + 1);
+            int[] persons = Arrays.copyOf(person, person.length + 1);
+            starts[start.length] = begins;
+            persons[person.length] = who;
+            return new Order(starts, persons, minutes, bound, whole);
+        }
+
         /** Minute at which a piece begins. */
         int start(int piece) {
             return start[piece];
@@ -93,6 +102,7 @@ final class Solver {
     /** What hangs on each, and how many each still waits for. */
     private final List<List<Integer>> followers = new ArrayList<>();
 
+    private final Net net;
     private final int[] pending;
     private final int[] windowed;
     private final int bound;
@@ -102,9 +112,17 @@ final class Solver {
     private long nodes;
     private boolean stopped;
 
-    private Solver(List<Piece> pieces, int[] release, int hands, long mostNodes, int below, BooleanSupplier cancelled) {
+    private Solver(
+            List<Piece> pieces,
+            Net net,
+            int[] release,
+            int hands,
+            long mostNodes,
+            int below,
+            BooleanSupplier cancelled) {
         this.bestMinutes = below;
         this.pieces = pieces;
+        this.net = net;
         this.release = release;
         this.waits = new int[pieces.size()];
         Arrays.fill(waits, FAR);
@@ -163,6 +181,7 @@ final class Solver {
             open.add(release);
             seen.add(release);
         });
+        Net net = new Net(pieces);
         Optional<Solver> best = Optional.empty();
         int least = below;
         int bound = FAR;
@@ -177,6 +196,7 @@ final class Solver {
             List<Integer> release = open.remove();
             Solver solver = new Solver(
                     pieces,
+                    net,
                     release.stream().mapToInt(r -> r).toArray(),
                     hands,
                     Math.max(0, best.isPresent() ? left : left / A_PART),
@@ -223,7 +243,8 @@ final class Solver {
         for (int i = 0; i < start.length; i++) {
             minutes = Math.max(minutes, start[i] + pieces.get(i).minutes());
         }
-        int bound = Math.min(minutes, new Solver(pieces, releases(pieces), hands, 0, FAR, () -> false).bound);
+        int bound = Math.min(
+                minutes, new Solver(pieces, new Net(pieces), releases(pieces), hands, 0, FAR, () -> false).bound);
         return new Order(start, person, minutes, bound, bound == minutes);
     }
 
@@ -320,6 +341,43 @@ final class Solver {
         return (minutes + hands - 1) / hands;
     }
 
+    /** The lags of all pieces as figures from the start of the other, for the inner loops. */
+    private static final class Net {
+        final int[][] of;
+        final int[][] soonest;
+
+        /** Of those that have a last moment. */
+        final int[][] windowOf;
+
+        final int[][] latest;
+
+        Net(List<Piece> pieces) {
+            int n = pieces.size();
+            of = new int[n][];
+            soonest = new int[n][];
+            windowOf = new int[n][];
+            latest = new int[n][];
+            for (int i = 0; i < n; i++) {
+                List<Piece.Lag> lags = pieces.get(i).lags();
+                List<Piece.Lag> windows = lags.stream()
+                        .filter(lag -> lag.most() < Piece.Lag.NO_END)
+                        .toList();
+                of[i] = lags.stream().mapToInt(Piece.Lag::of).toArray();
+                soonest[i] = lags.stream()
+                        .mapToInt(lag -> gap(lag, pieces) + lag.least())
+                        .toArray();
+                windowOf[i] = windows.stream().mapToInt(Piece.Lag::of).toArray();
+                latest[i] = windows.stream()
+                        .mapToInt(lag -> gap(lag, pieces) + lag.most())
+                        .toArray();
+            }
+        }
+
+        private static int gap(Piece.Lag lag, List<Piece> pieces) {
+            return lag.fromEnd() ? pieces.get(lag.of()).minutes() : 0;
+        }
+    }
+
     private record Choice(int piece, int start, int person, int deadline) {}
 
     private void branch(int count, int lastStart, int wholeEnd, int headEnd) {
@@ -401,14 +459,12 @@ final class Solver {
 
     /** A piece cannot begin before this minute: whatever its windows hang on would have had to wait for it. */
     private void tooEarly(int piece, int from) {
-        for (Piece.Lag lag : pieces.get(piece).lags()) {
-            if (placed[lag.of()] && lag.most() < Piece.Lag.NO_END) {
-                int wait = from
-                        - lag.most()
-                        - (lag.fromEnd() ? pieces.get(lag.of()).minutes() : 0);
-                if (wait > start[lag.of()]) {
-                    waits[lag.of()] = Math.min(waits[lag.of()], wait);
-                }
+        int[] of = net.windowOf[piece];
+        int[] latest = net.latest[piece];
+        for (int i = 0; i < of.length; i++) {
+            int other = of[i];
+            if (placed[other] && from - latest[i] > start[other]) {
+                waits[other] = Math.min(waits[other], from - latest[i]);
             }
         }
     }
@@ -465,9 +521,11 @@ final class Solver {
 
     private int deadline(int i) {
         int deadline = FAR;
-        for (Piece.Lag lag : pieces.get(i).lags()) {
-            if (placed[lag.of()] && lag.most() < Piece.Lag.NO_END) {
-                deadline = Math.min(deadline, lag.from(start, pieces) + lag.most());
+        int[] of = net.windowOf[i];
+        int[] latest = net.latest[i];
+        for (int k = 0; k < of.length; k++) {
+            if (placed[of[k]]) {
+                deadline = Math.min(deadline, start[of[k]] + latest[k]);
             }
         }
         return deadline;
@@ -495,8 +553,10 @@ final class Solver {
     private Choice choice(int i, int lastStart, int wholeEnd, int headEnd) {
         Piece piece = pieces.get(i);
         int earliest = Math.max(release[i], lastStart);
-        for (Piece.Lag lag : piece.lags()) {
-            earliest = Math.max(earliest, lag.from(start, pieces) + lag.least());
+        int[] of = net.of[i];
+        int[] soonest = net.soonest[i];
+        for (int k = 0; k < of.length; k++) {
+            earliest = Math.max(earliest, start[of[k]] + soonest[k]);
         }
         if (piece.use() == Piece.Use.WHOLE_HEAD) {
             earliest = Math.max(earliest, headEnd);

@@ -5,6 +5,8 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import mischung.hair.ZonePlace;
 import mischung.sequence.Bench.Shown;
 import mischung.wish.WorkedHead;
@@ -20,7 +22,7 @@ final class Stage {
     private static final int MOST_UNITS = 48;
 
     /** Steps with which the best way of parting is searched. */
-    private static final long SEARCHED = 1000;
+    private static final long SEARCHED = 300;
 
     /** Something that is done once, before all the rest or with every group. */
     record Alone(String key, Shown shown, int minutes) {
@@ -59,6 +61,11 @@ final class Stage {
             return new Job(id, before, work.longer(minutes), resting, minutes);
         }
 
+        /** With a break for so many people. */
+        Job resting(int people) {
+            return new Job(id, before, work, people, late);
+        }
+
         double minutesOn(List<Lay.Unit> units) {
             return work.lays.stream().mapToDouble(lay -> lay.minutesOn(units)).sum();
         }
@@ -73,16 +80,21 @@ final class Stage {
         private final List<Sequence.Ramp> ramps;
 
         private Done(Grouping grouping, Bench bench, Solver.Order order) {
-            this.grouping = Optional.of(grouping);
-            this.bench = bench;
-            this.order = order;
-            this.volumes = Map.of();
-            this.ramps = List.of();
+            this(Optional.of(grouping), bench, order, Map.of(), List.of());
         }
 
         /** Of a stage of foils. */
         Done(Bench bench, Solver.Order order, Map<Integer, Double> volumes, List<Sequence.Ramp> ramps) {
-            this.grouping = Optional.empty();
+            this(Optional.empty(), bench, order, volumes, ramps);
+        }
+
+        private Done(
+                Optional<Grouping> grouping,
+                Bench bench,
+                Solver.Order order,
+                Map<Integer, Double> volumes,
+                List<Sequence.Ramp> ramps) {
+            this.grouping = grouping;
             this.bench = bench;
             this.order = order;
             this.volumes = Map.copyOf(volumes);
@@ -103,6 +115,43 @@ final class Stage {
 
         List<Sequence.Ramp> ramps() {
             return ramps;
+        }
+
+        /**
+         * With a break for everybody where they wait with free hands for as long anyway; where somebody does not, as it is.
+         *
+         * @param from the minute before which nobody needs one
+         */
+        Done resting(int hands, int minutes, int from) {
+            Solver.Order rested = order;
+            for (int person = 1; person <= hands; person++) {
+                OptionalInt free = lastFree(person, minutes, from);
+                if (free.isEmpty()) {
+                    return this;
+                }
+                rested = rested.and(free.getAsInt(), person);
+            }
+            for (int person = 1; person <= hands; person++) {
+                bench.addBreak(person, minutes);
+            }
+            return new Done(grouping, bench, rested, volumes, ramps);
+        }
+
+        /** When the last time begins that somebody has hands free for so long. */
+        private OptionalInt lastFree(int person, int minutes, int from) {
+            int free = from;
+            OptionalInt last = OptionalInt.empty();
+            for (int piece : IntStream.range(0, bench.pieces.size())
+                    .filter(i -> order.person(i) == person)
+                    .boxed()
+                    .sorted(Comparator.comparingInt(order::start))
+                    .toList()) {
+                if (order.start(piece) - free >= minutes) {
+                    last = OptionalInt.of(free);
+                }
+                free = Math.max(free, bench.end(order, piece));
+            }
+            return order.minutes() - free >= minutes ? OptionalInt.of(free) : last;
         }
     }
 

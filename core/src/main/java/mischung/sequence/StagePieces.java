@@ -17,6 +17,9 @@ import mischung.wish.WorkedHead;
 final class StagePieces {
     private static final int SHORTEST_RINSE = 3;
 
+    /** In minutes: zones that take no longer together are laid in one go. */
+    private static final double ONE_GO = 2;
+
     private final Stage.Job job;
     private final WorkedHead head;
     private final Terms terms;
@@ -49,13 +52,7 @@ final class StagePieces {
             group(g);
         }
         for (int person = 1; person <= job.resting(); person++) {
-            bench.add(
-                    "BREAK " + person,
-                    new Shown(Task.Kind.BREAK, "Break", "Local law on working time goes first.", List.of(), List.of()),
-                    durations.minutes("break", Task.Kind.BREAK),
-                    Use.ASIDE,
-                    person,
-                    List.of());
+            bench.addBreak(person, durations.minutes("break", Task.Kind.BREAK));
         }
         return bench;
     }
@@ -114,14 +111,14 @@ final class StagePieces {
     private final class Laid {
         private final Lay lay;
         private final List<Lay.Unit> here;
-        private final Map<Lay.Unit, Integer> minutes;
+        private final Map<List<Lay.Unit>, Integer> minutes;
         private final Map<Lay.Unit, Integer> pieces = new LinkedHashMap<>();
         private int previous = -1;
 
         Laid(Lay lay, List<Lay.Unit> here) {
             this.lay = lay;
             this.here = here;
-            this.minutes = lay.minutes(here);
+            this.minutes = lay.minutesTogether(goes());
         }
 
         /** @param begins after the first laying of the group; none for the first itself */
@@ -129,16 +126,40 @@ final class StagePieces {
             double all = minutes.values().stream().mapToInt(m -> m).sum();
             int fresh = lay.mixed() ? (int) Math.ceil(all / terms.hands() / (Applied.WELL_BEFORE * lay.bowlLife())) : 1;
             int most = Math.max(1, lay.mostBatches() / groups.size());
-            Lay.parted(here, unit -> minutes.getOrDefault(unit, 0), Math.min(Math.min(here.size(), fresh), most))
-                    .forEach(units -> batch(units, begins));
+            Lay.parted(
+                            List.copyOf(minutes.keySet()),
+                            go -> minutes.getOrDefault(go, 0),
+                            Math.min(Math.min(minutes.size(), fresh), most))
+                    .forEach(goes -> batch(goes, begins));
             return pieces;
         }
 
-        private void batch(List<Lay.Unit> units, Optional<Lag> begins) {
+        /** What is laid without a pause: a piece of the head, or small zones one after another. */
+        private List<List<Lay.Unit>> goes() {
+            List<List<Lay.Unit>> goes = new ArrayList<>();
+            for (Lay.Unit unit : here) {
+                List<Lay.Unit> last = goes.isEmpty() ? List.of() : goes.get(goes.size() - 1);
+                if (!last.isEmpty()
+                        && whole(unit)
+                        && whole(last.get(0))
+                        && lay.minutesOn(last) + lay.minutesOn(List.of(unit)) <= ONE_GO) {
+                    last.add(unit);
+                } else {
+                    goes.add(new ArrayList<>(List.of(unit)));
+                }
+            }
+            return goes.stream().map(List::copyOf).toList();
+        }
+
+        private static boolean whole(Lay.Unit unit) {
+            return unit.of() == 1;
+        }
+
+        private void batch(List<List<Lay.Unit>> goes, Optional<Lag> begins) {
             Optional<Integer> mix = lay.mixed() ? Optional.of(mix(begins)) : Optional.empty();
             List<Integer> laid = new ArrayList<>();
-            for (Lay.Unit unit : units) {
-                int takes = minutes.getOrDefault(unit, 1);
+            for (List<Lay.Unit> go : goes) {
+                int takes = minutes.getOrDefault(go, 1);
                 List<Lag> lags = new ArrayList<>();
                 if (headFree >= 0) {
                     lags.add(Lag.afterEnd(headFree, 0));
@@ -150,15 +171,17 @@ final class StagePieces {
                 } else {
                     begins.ifPresent(lags::add);
                 }
-                previous = apply(unit, takes, lags);
+                previous = apply(go, takes, lags);
                 laid.add(previous);
-                pieces.put(unit, previous);
+                go.forEach(unit -> pieces.put(unit, previous));
             }
+            List<Lay.Unit> units = goes.stream().flatMap(List::stream).toList();
             mix.ifPresent(
                     m -> bench.batches.add(new Bench.Mixed(lay, numbers.getOrDefault(lay.bowl(), 0), m, laid, units)));
         }
 
-        private int apply(Lay.Unit unit, int takes, List<Lag> lags) {
+        private int apply(List<Lay.Unit> go, int takes, List<Lag> lags) {
+            Lay.Unit unit = go.get(0);
             String part = unit.of() > 1 ? "Part " + unit.part() + " of " + unit.of() + ". " : "";
             return bench.add(
                     "APPLY " + lay.what() + " " + place(unit) + " " + unit.part() + "." + unit.of(),
@@ -168,7 +191,7 @@ final class StagePieces {
                             "Lay " + lay.what(),
                             part + lay.detail(),
                             bowls(lay),
-                            List.of(place(unit))),
+                            go.stream().map(StagePieces.this::place).toList()),
                     takes,
                     Use.ON_HEAD,
                     0,

@@ -17,6 +17,7 @@ import java.util.stream.Stream;
 import mischung.change.Place;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
+import mischung.hair.LevelScale;
 import mischung.hair.ZonePlace;
 import mischung.plan.Action;
 import mischung.plan.Bowl;
@@ -64,13 +65,15 @@ final class StageWork {
 
     /** Towel and rough dry. */
     Alone towelling() {
-        return alone(
-                "TOWEL",
-                Task.Kind.DRY,
-                "Towel, rough dry",
-                "",
-                durations.minutes("rough dry", Task.Kind.DRY),
-                head.bands());
+        return towelled("Towel, rough dry", "rough dry");
+    }
+
+    Alone towel() {
+        return towelled("Towel", "towel");
+    }
+
+    private Alone towelled(String title, String duration) {
+        return alone("TOWEL", Task.Kind.DRY, title, "", durations.minutes(duration, Task.Kind.DRY), head.bands());
     }
 
     Alone clarifying(Treatment treatment) {
@@ -204,8 +207,7 @@ final class StageWork {
      */
     LiftLay lightener(LiftBowl bowl, Function<BandRef, Canvas> before, boolean washedBetween) {
         LiftWay way = bowl.laying().way();
-        boolean cleanse = bowl.laying().action() == Action.CLEANSE;
-        boolean foiled = way.foiled() && !cleanse;
+        boolean foiled = Foils.foiled(bowl);
         boolean woven = bowl.bands().stream().allMatch(at -> head.at(at).weave() != Weave.ALL);
         record Alike(Place place, Canvas canvas) {}
         Map<Alike, Ramping> alike = new HashMap<>();
@@ -222,7 +224,7 @@ final class StageWork {
         return new LiftLay(
                 bowl.name(),
                 "bowl " + bowl.name() + " " + way.words(),
-                "Shield what is light or stays: cream, cotton or film.",
+                barrier(bowl.bands()) + "Shield what is light or stays: cream, cotton or film.",
                 foiled ? woven ? LiftLay.Foils.PIECES : LiftLay.Foils.WHOLE : LiftLay.Foils.NONE,
                 Lay.zones(head, bowl.bands(), durations, foiled ? Optional.of(way) : Optional.empty(), order),
                 (int) Math.round(bowl.laying().minutes()),
@@ -329,7 +331,7 @@ final class StageWork {
     }
 
     /** R51: from the back below, in plenty, out of the bottle. */
-    private static boolean atTheBasin(Action action) {
+    static boolean atTheBasin(Action action) {
         return action == Action.TONER
                 || action == Action.GLOSS
                 || action == Action.NEUTRALISE
@@ -373,12 +375,33 @@ final class StageWork {
         return new Lay(
                 bowl.name(),
                 what,
-                detail,
+                barrier(bowl.bands()) + detail + feathered(bowl.bands()),
                 Lay.zones(head, bowl.bands(), durations, foils ? Optional.of(LiftWay.WOVEN) : Optional.empty(), order),
                 works,
                 longest,
                 (int) durations.of(of == ShadeClass.DIRECT ? "direct colour in the bowl" : "colour in the bowl"),
                 bowl.grams().totalGrams());
+    }
+
+    /** R45, where the wish asks for it. */
+    private String barrier(List<BandRef> bands) {
+        return bands.stream().anyMatch(at -> head.at(at).how().barrier())
+                ? "Barrier first on the hair beside it, no overlap. "
+                : "";
+    }
+
+    /** R56, where the wish asks for it and other hair begins. */
+    private String feathered(List<BandRef> bands) {
+        double most = bands.stream()
+                .flatMap(at -> head.bands().stream()
+                        .filter(below -> !bands.contains(below)
+                                && head.neighbours(at, below)
+                                && head.band(below).fromCm() == head.band(at).toCm())
+                        .map(below -> head.feather(at, below)))
+                .mapToDouble(cm -> cm)
+                .max()
+                .orElse(0);
+        return most > 0 ? " Feather it down over " + LevelScale.figure(most) + " cm, so that no line shows." : "";
     }
 
     private Alone check(String title, String detail, List<BandRef> bands) {

@@ -107,7 +107,7 @@ final class Timeline {
                     .max()
                     .orElseThrow();
             tasks.add(new Task(
-                    clock(done.bench().ids.get(clocks.get(0).laid()), lay),
+                    clock(done.bench(), clocks.get(0)),
                     Task.Kind.WORK,
                     step,
                     Words.capital(lay.what()) + (lay.lifts() ? " lifts" : " works"),
@@ -125,8 +125,15 @@ final class Timeline {
         });
     }
 
-    private static TaskId clock(TaskId laid, Applied lay) {
-        return new TaskId(laid.stage(), "WORK " + laid.name() + (lay.mixed() ? " " + lay.bowl() : ""), laid.pass());
+    /** Zones that were laid in one go have a clock each; all but the first are named by their zone too. */
+    private static TaskId clock(Bench bench, Bench.Clock clock) {
+        TaskId laid = bench.ids.get(clock.laid());
+        boolean first = bench.shown.get(clock.laid()).zones().get(0) == clock.zone();
+        return new TaskId(
+                laid.stage(),
+                "WORK " + laid.name() + (clock.lay().mixed() ? " " + clock.lay().bowl() : "")
+                        + (first ? "" : " " + clock.zone()),
+                laid.pass());
     }
 
     /** Where a zone is laid in parts: when all of them may be rinsed. */

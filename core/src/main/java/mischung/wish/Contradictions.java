@@ -30,6 +30,7 @@ public final class Contradictions {
         all.natural();
         all.lightener();
         all.trim();
+        all.layers();
         return List.copyOf(all.found);
     }
 
@@ -112,6 +113,20 @@ public final class Contradictions {
                     wish.limits().lightener() ? " in this zone" : "",
                     where,
                     LevelScale.count(furthest)));
+        }
+    }
+
+    private void layers() {
+        WorkedHead worked = WorkedHead.of(head, wish);
+        for (int i = 0; i < worked.layers().size(); i++) {
+            Layer layer = worked.layers().get(i);
+            int placed = i;
+            if (wish.own(i).isPresent()
+                    && layer.on()
+                    && worked.bands().stream().noneMatch(at -> worked.at(at).layer() == placed)) {
+                found.add("The layer " + layer.words()
+                        + " lies on no hair: its zones or heights miss the hair, or a later layer covers all of it.");
+            }
         }
     }
 

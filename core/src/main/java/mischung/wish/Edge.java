@@ -97,7 +97,8 @@ public record Edge(At at, double value) {
         };
     }
 
-    private static String cm(double value) {
+    /** Millimetres where it is less than one. */
+    static String cm(double value) {
         return value < 1 ? String.format(Locale.ROOT, "%.0f mm", 10 * value) : LevelScale.figure(value) + " cm";
     }
 }

@@ -85,7 +85,7 @@ public record Layer(
         boolean panels = pattern instanceof Pattern.Panels;
         if (whats.isEmpty() || whats.size() > (panels ? MOST_COLOURS : 1)) {
             throw new RefusedInput(
-                    "whats",
+                    "colours",
                     whats.size() + " colours",
                     panels ? "Give one to " + MOST_COLOURS + "." : "Give one; only panels have several.");
         }
@@ -155,7 +155,7 @@ public record Layer(
         };
     }
 
-    /** "babylights, 30 % woven out, 3 mm: 9 pearl; all zones". */
+    /** "Babylights 9 pearl · 30 % woven out, 3 mm · all zones". */
     public String sentence() {
         List<String> parts = new ArrayList<>();
         parts.add(Words.capital(words()));
@@ -165,6 +165,10 @@ public record Layer(
         if (!region.from().equals(Edge.SCALP) || !region.to().equals(Edge.ENDS)) {
             parts.add("from " + region.from().words() + " to " + region.to().words());
         }
+        if (region.featherCm() > 0) {
+            parts.add(What.feathered(region.featherCm()));
+        }
+        whats.stream().map(What::heights).filter(words -> !words.isEmpty()).forEach(parts::add);
         parts.add(
                 region.places().isEmpty()
                         ? "all zones"

@@ -11,8 +11,11 @@ import mischung.product.HairAmount;
 
 /** Which of the hairs of a region are meant, and so how they are parted from the others. */
 public sealed interface Pattern {
-    /** Foils of a full head of fine sections; a frame is counted in them. */
+    /** R43: of fine sections; how much hair lies in a foil of a frame is reckoned by them. */
     double FOILS_OF_A_HEAD = 100;
+
+    /** Some hair is always left between. */
+    double MOST = 0.95;
 
     static Pattern all() {
         return new All();
@@ -65,6 +68,11 @@ public sealed interface Pattern {
         public Frame {
             RefusedInput.within("foils", foils, 1, 10, "a side");
         }
+
+        /** Of a zone: of what lies on both sides of the face twice as many. */
+        public int foilsOf(ZonePlace place) {
+            return place == ZonePlace.SIDES || place == ZonePlace.HAIRLINE ? 2 * foils : foils;
+        }
     }
 
     /** Whether it parts hair from other hair. */
@@ -84,9 +92,8 @@ public sealed interface Pattern {
             return Collections.nCopies(colours, panels.share / colours);
         }
         if (this instanceof Frame frame) {
-            double sides = zone.place() == ZonePlace.SIDES || zone.place() == ZonePlace.HAIRLINE ? 2 : 1;
             double foils = FOILS_OF_A_HEAD * HairAmount.share(head, zone);
-            return List.of(Math.min(0.95, sides * frame.foils / foils));
+            return List.of(Math.min(MOST, frame.foilsOf(zone.place()) / foils));
         }
         return List.of(1.0);
     }

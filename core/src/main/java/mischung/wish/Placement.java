@@ -3,7 +3,6 @@ package mischung.wish;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.Set;
 import mischung.wish.Layer.Purpose;
 import mischung.wish.Region.Which;
 
@@ -24,6 +23,15 @@ final class Placement {
         placement.layers.addAll(wish.layers());
         placement.leftOut();
         return List.copyOf(placement.layers);
+    }
+
+    /** How many layers lie under the wish's own. */
+    static int beneath(Wish wish) {
+        Placement placement = new Placement(wish);
+        placement.design();
+        placement.stays();
+        placement.parts();
+        return placement.layers.size();
     }
 
     private void design() {
@@ -94,9 +102,8 @@ final class Placement {
     }
 
     private void leftOut() {
-        Set<mischung.hair.ZonePlace> places = wish.leaveOut();
-        if (!places.isEmpty()) {
-            layers.add(stays(Region.ALL.on(places), "left out: this zone stays as it is"));
+        if (!wish.leaveOut().isEmpty()) {
+            layers.add(stays(Region.ALL.on(wish.leaveOut()), "left out: this zone stays as it is"));
         }
     }
 }

@@ -7,6 +7,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Strand;
@@ -17,8 +18,9 @@ import mischung.hair.ZonePlace;
  *
  * @param places zones it is for; empty for all
  * @param which hair of them
+ * @param featherCm over how much its lines run into what lies beside it on the same hairs, 0–20 cm; 0 for a line
  */
-public record Region(Set<ZonePlace> places, Edge from, Edge to, Which which) {
+public record Region(Set<ZonePlace> places, Edge from, Edge to, Which which, double featherCm) {
     /** Hair that a region is limited to. */
     public enum Which {
         ANY("any hair"),
@@ -44,7 +46,7 @@ public record Region(Set<ZonePlace> places, Edge from, Edge to, Which which) {
         }
     }
 
-    public static final Region ALL = new Region(Set.of(), Edge.SCALP, Edge.ENDS, Which.ANY);
+    public static final Region ALL = new Region(Set.of(), Edge.SCALP, Edge.ENDS, Which.ANY, 0);
 
     private static final Map<ZonePlace, ZonePlace> MIRRORED = mirrored();
 
@@ -52,18 +54,23 @@ public record Region(Set<ZonePlace> places, Edge from, Edge to, Which which) {
         EnumSet<ZonePlace> kept = EnumSet.noneOf(ZonePlace.class);
         kept.addAll(places);
         places = Collections.unmodifiableSet(kept);
+        RefusedInput.within("featherCm", featherCm, 0, What.LONGEST_FEATHER_CM, "cm");
     }
 
     public Region on(Set<ZonePlace> some) {
-        return new Region(some, from, to, which);
+        return new Region(some, from, to, which, featherCm);
     }
 
     public Region between(Edge top, Edge bottom) {
-        return new Region(places, top, bottom, which);
+        return new Region(places, top, bottom, which, featherCm);
     }
 
     public Region only(Which hair) {
-        return new Region(places, from, to, hair);
+        return new Region(places, from, to, hair, featherCm);
+    }
+
+    public Region feathered(double cm) {
+        return new Region(places, from, to, which, cm);
     }
 
     /** Whether any of this zone belongs to it. */
@@ -75,18 +82,30 @@ public record Region(Set<ZonePlace> places, Edge from, Edge to, Which which) {
 
     /** @param middle of the stretch that is asked for, in cm from the scalp */
     boolean holds(ZonePlace place, Strand strand, Band band, double middle) {
-        return isFor(place) && which.holds(band) && from.on(strand) <= middle && middle < to.on(strand);
+        return isFor(place) && which.holds(band) && from.on(strand) <= middle && middle < end(strand);
+    }
+
+    /** Nothing is worked that is shorter than a band may be, such as a tap of two millimetres. */
+    private double end(Strand strand) {
+        double begins = from.on(strand);
+        double ends = to.on(strand);
+        return ends > begins ? Math.max(ends, begins + Band.SHORTEST_CM) : ends;
     }
 
     List<Double> lines(Strand strand) {
-        return List.of(from.on(strand), to.on(strand));
+        return List.of(from.on(strand), end(strand));
     }
 
     /** Left for right. */
     Region mirror() {
         return on(places.stream()
-                .map(place -> MIRRORED.getOrDefault(place, place))
+                .map(Region::mirrored)
                 .collect(Collectors.toCollection(() -> EnumSet.noneOf(ZonePlace.class))));
+    }
+
+    /** The same place on the other side of the head. */
+    public static ZonePlace mirrored(ZonePlace place) {
+        return MIRRORED.getOrDefault(place, place);
     }
 
     private static Map<ZonePlace, ZonePlace> mirrored() {

@@ -4,9 +4,12 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import mischung.RefusedInput;
+import mischung.hair.LevelScale;
 
 /** What hair shall become. */
 public sealed interface What {
+    double LONGEST_FEATHER_CM = 20;
+
     /** A part of the strand that has a colour of its own. */
     enum Part {
         ROOT("root"),
@@ -48,7 +51,7 @@ public sealed interface What {
             RefusedInput.within("rootCm", rootCm, 0.3, 60, "cm");
             RefusedInput.within("endsCm", endsCm, 0.3, 60, "cm");
             RefusedInput.within("staggerCm", staggerCm, 0, 10, "cm");
-            RefusedInput.within("featherCm", featherCm, 0, 20, "cm");
+            RefusedInput.within("featherCm", featherCm, 0, LONGEST_FEATHER_CM, "cm");
         }
 
         private Part at(double middle, double length, double stagger) {
@@ -66,7 +69,7 @@ public sealed interface What {
      */
     record LiftOnly(double level) implements What {
         public LiftOnly {
-            Aim.lifted(level);
+            LevelScale.requireHalves("level", level);
             RefusedInput.within("level", level, 1, Wish.LIGHTEST, "in halves");
         }
     }
@@ -118,6 +121,33 @@ public sealed interface What {
 
     default double staggerCm() {
         return this instanceof Along along ? along.staggerCm : 0;
+    }
+
+    /** Over how much its colours run into each other, in cm. */
+    default double featherCm() {
+        return this instanceof Along along ? along.featherCm : 0;
+    }
+
+    /** "root to 20 cm, last 8 cm, staggered by 3 cm, feathered over 4 cm"; empty for one colour. */
+    default String heights() {
+        if (!(this instanceof Along along)) {
+            return "";
+        }
+        List<String> words = new ArrayList<>();
+        along.root.ifPresent(aim -> words.add("root to " + Edge.cm(along.rootCm)));
+        along.ends.ifPresent(aim -> words.add("last " + Edge.cm(along.endsCm)));
+        if (along.staggerCm > 0) {
+            words.add("staggered by " + Edge.cm(along.staggerCm));
+        }
+        if (along.featherCm > 0) {
+            words.add(feathered(along.featherCm));
+        }
+        return String.join(", ", words);
+    }
+
+    /** "feathered over 4 cm". */
+    static String feathered(double cm) {
+        return "feathered over " + Edge.cm(cm);
     }
 
     /** "6 natural", "5 natural to 8 gold". */

@@ -4,6 +4,7 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.OptionalInt;
 import java.util.Set;
 import java.util.stream.Collectors;
 import mischung.RefusedInput;
@@ -103,6 +104,12 @@ public record Wish(
     /** All that is wished as layers, the first at the bottom. */
     public List<Layer> placement() {
         return Placement.of(this);
+    }
+
+    /** Which of the wish's own layers this one of the placement is; empty where it follows from what else is wished. */
+    public OptionalInt own(int placed) {
+        int own = placed - Placement.beneath(this);
+        return own >= 0 && own < layers.size() ? OptionalInt.of(own) : OptionalInt.empty();
     }
 
     public Wish keepingNatural() {

@@ -19,6 +19,7 @@ import mischung.hair.LevelScale;
  * @param aim the colour it shall have; empty where it stays
  * @param layer of the placement that gives it, by its index
  * @param part of that layer's colours along the strand
+ * @param featherCm over how much that layer's colours run into each other along the strand
  * @param purpose what that layer is for
  * @param how it is to be done, where that is wished
  * @param called what such pieces are called beside others: "pieces", "rest", "babylights"; empty where all hairs are meant
@@ -34,6 +35,7 @@ public record WorkedBand(
         Optional<Aim> aim,
         int layer,
         What.Part part,
+        double featherCm,
         Layer.Purpose purpose,
         How how,
         String called,
@@ -58,11 +60,6 @@ public record WorkedBand(
     /** Whether some hairs are of both. */
     public boolean sharesHairWith(WorkedBand other) {
         return zone == other.zone && !Collections.disjoint(groups, other.groups);
-    }
-
-    /** R56: a few millimetres at the root. */
-    public boolean isTap() {
-        return purpose == Layer.Purpose.ROOT_TAP;
     }
 
     /** "4–12 cm", "4–12 cm pieces". */

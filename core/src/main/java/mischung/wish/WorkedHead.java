@@ -101,7 +101,10 @@ public final class WorkedHead {
      * @param layer that parted them out last, by its index
      * @param colour which of that layer's colours they have
      */
-    public record Parted(int group, double share, int layer, int colour) {}
+    public record Parted(int group, double share, int layer, int colour) {
+        /** What lies between all that is parted out; how much that is differs from zone to zone. */
+        public static final Parted REST = new Parted(0, 1, 0, 0);
+    }
 
     /** Of the wish, from the first to the last that goes over all before it. */
     public List<Layer> layers() {
@@ -134,6 +137,42 @@ public final class WorkedHead {
                 && (one.band().toCm() == other.band().fromCm()
                         || other.band().toCm() == one.band().fromCm());
         return touch && one.sharesHairWith(other);
+    }
+
+    /**
+     * Over how much one stretch runs into the next one on the same hairs, in cm, half of it on either side of where they meet; 0 where
+     * they meet in a line. Never wider than the hair that is wished alike on either side, so that no feather reaches into another:
+     * what is seen from afar stays the mean of the stretches.
+     */
+    public double feather(BandRef above, BandRef below) {
+        WorkedBand upper = at(above);
+        WorkedBand lower = at(below);
+        double wished = upper.layer() == lower.layer()
+                ? upper.part() == lower.part() ? 0 : upper.featherCm()
+                : layers.get(Math.max(upper.layer(), lower.layer())).region().featherCm();
+        if (wished == 0 || upper.aim().equals(lower.aim())) {
+            return 0;
+        }
+        double line = upper.band().toCm();
+        double up = line;
+        double down = line;
+        // Stretches come from the scalp down.
+        List<WorkedBand> all = zones.get(above.zone());
+        for (WorkedBand one : all) {
+            if (one.band().fromCm() == down && wishedAs(one, lower)) {
+                down = one.band().toCm();
+            }
+        }
+        for (int i = all.size() - 1; i >= 0; i--) {
+            if (all.get(i).band().toCm() == up && wishedAs(all.get(i), upper)) {
+                up = all.get(i).band().fromCm();
+            }
+        }
+        return Math.min(wished, Math.min(line - up, down - line));
+    }
+
+    private static boolean wishedAs(WorkedBand one, WorkedBand other) {
+        return one.layer() == other.layer() && one.part() == other.part() && one.sharesHairWith(other);
     }
 
     /** Colour and developer together, without reserve. */
@@ -269,6 +308,7 @@ public final class WorkedHead {
                 aim,
                 said.layer,
                 said.part,
+                said.what.featherCm(),
                 layer.map(l -> purpose(l, said)).orElse(Layer.Purpose.STAYS),
                 layer.map(Layer::how).orElse(How.USUAL),
                 weave == Weave.PIECES ? groups.called(some.get(0)) : weave.words(),

@@ -111,8 +111,8 @@ class HoursTest {
                         head(natural(2, 5), coloured(2, 30, 3, Tone.NATURAL, 6), coloured(30, 40, 3, Tone.NATURAL, 8)),
                         new Wish(6, Tone.GOLD),
                         3.5,
-                        6.25),
-                new Job("P6 fine pieces with grey covered between", banded(), COOL_PIECES, 3.5, 6.1),
+                        6.05),
+                new Job("P6 fine pieces with grey covered between", banded(), COOL_PIECES, 3.5, 6),
                 new Job(
                         "P7 old colour to silver",
                         head(natural(19, 7), coloured(19, 34, 5, Tone.NATURAL, 2)),

@@ -3,10 +3,12 @@ package mischung.route;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
+import mischung.change.Wetness;
 import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
@@ -23,19 +25,23 @@ import mischung.plan.Action;
 import mischung.plan.Bowl;
 import mischung.plan.Desk;
 import mischung.plan.Heads;
+import mischung.plan.LiftBowl;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
 import mischung.plan.Strategy;
 import mischung.product.HairAmount;
+import mischung.product.Lightener;
 import mischung.product.ProductRange;
 import mischung.school.Method;
+import mischung.school.Start;
 import mischung.sequence.Durations;
 import mischung.sequence.SectionPlan;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
 import mischung.wish.Aim;
+import mischung.wish.Contradictions;
 import mischung.wish.Edge;
 import mischung.wish.How;
 import mischung.wish.Layer;
@@ -48,6 +54,7 @@ import mischung.wish.WorkedBand;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** Designs that are half of what is done and could not be said with one design a head (common practice, no source). */
 class LayersTest {
@@ -129,12 +136,6 @@ class LayersTest {
                     lifted(9, 32, 8.5))),
             new Wish(8.5, Tone.BEIGE)
                     .over(List.of(
-                            Layer.of(
-                                            Purpose.HIGHLIGHT,
-                                            Region.ALL.between(Edge.fromScalp(3), Edge.fromScalp(9)),
-                                            new Pattern.Slices(2, 3),
-                                            colour(8.5, Tone.BEIGE))
-                                    .named("band break-up"),
                             Layer.of(
                                     Purpose.COLOUR,
                                     Region.ALL.between(Edge.SCALP, Edge.fromScalp(9)),
@@ -288,7 +289,191 @@ class LayersTest {
         assertThat(plan.steps().stream().flatMap(step -> step.lifts().stream()))
                 .filteredOn(lift -> lift.bands().stream()
                         .anyMatch(at -> plan.head().at(at).how().volume().isPresent()))
+                .isNotEmpty()
                 .allSatisfy(lift -> assertThat(lift.laying().volume()).isLessThanOrEqualTo(10));
+    }
+
+    private static Made made(Head head, Wish wish) {
+        return new Made("", head, wish);
+    }
+
+    private static Stream<LiftBowl> lifts(Plan plan) {
+        return plan.steps().stream().flatMap(step -> step.lifts().stream());
+    }
+
+    /** R56: a darker veil at the root, a few millimetres, two to five minutes. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0.2, 0.3, 0.5, 1})
+    void aTapIsAFewMillimetresForAFewMinutes(double cm) {
+        Plan plan = made(Heads.full(List.of(lifted(0, 30, 9.5))), new Wish(9.5, Tone.BEIGE).over(List.of(tap(cm, 7))))
+                .plan();
+        List<Bowl> taps = bowls(plan).stream()
+                .filter(bowl -> bowl.action() == Action.ROOT_TAP)
+                .toList();
+        assertThat(taps).isNotEmpty().allSatisfy(bowl -> {
+            assertThat(bowl.minutes()).isBetween(2.0, 5.0);
+            assertThat(bowl.bands()).allSatisfy(at -> {
+                assertThat(plan.head().band(at).fromCm()).isZero();
+                assertThat(plan.head().band(at).toCm()).isLessThanOrEqualTo(Math.max(0.5, cm));
+            });
+        });
+    }
+
+    /** Lifted and left so: no colour goes on it. */
+    @Test
+    void liftOnlyIsLiftedAndNothingMore() {
+        Plan plan = made(
+                        Heads.full(List.of(natural(30, 6, 0))),
+                        new Wish(6, Tone.NATURAL)
+                                .over(List.of(Layer.of(
+                                        Purpose.HIGHLIGHT,
+                                        Region.ALL.between(Edge.fromScalp(5), Edge.ENDS),
+                                        new Pattern.Weave(0.3, 3),
+                                        new What.LiftOnly(8.5)))))
+                .plan();
+        List<BandRef> only = plan.head().bands().stream()
+                .filter(at -> plan.head().at(at).aim().filter(Aim::onlyLifted).isPresent())
+                .toList();
+        assertThat(only).isNotEmpty();
+        assertThat(lifts(plan).flatMap(lift -> lift.bands().stream())).containsAll(only);
+        assertThat(bowls(plan).stream().flatMap(bowl -> bowl.bands().stream())).doesNotContainAnyElementsOf(only);
+        for (BandRef at : only) {
+            assertThat(plan.end(at).look().level()).isCloseTo(8.5, within(0.75));
+        }
+    }
+
+    /** What the wish says of product, strength, time, basin and barrier is what is planned and said where it is laid. */
+    @Test
+    void howItIsWishedIsHowItIsDone() {
+        String code = ProductRange.demo().lighteners().stream()
+                .filter(one -> one.mostLevels() >= 3 && !one.openAir())
+                .min(Comparator.comparingDouble(Lightener::speed))
+                .orElseThrow()
+                .code();
+        Region lengths = Region.ALL.between(Edge.fromScalp(5), Edge.ENDS);
+        Wish wish = new Wish(6, Tone.NATURAL)
+                .over(List.of(Layer.of(Purpose.HIGHLIGHT, lengths, new Pattern.Weave(0.3, 3), colour(8.5, Tone.BEIGE))
+                        .with(How.USUAL.by(code).with(10).behindBarrier())));
+        Plan plan = made(Heads.full(List.of(natural(30, 6, 0))), wish).plan();
+        assertThat(lifts(plan)).isNotEmpty().allSatisfy(lift -> {
+            assertThat(lift.laying().lightener().orElseThrow().code()).isEqualTo(code);
+            assertThat(lift.laying().volume()).isEqualTo(10);
+        });
+        assertThat(Sequencer.of(plan).tasks())
+                .filteredOn(
+                        task -> task.kind() == Task.Kind.APPLY && task.title().contains("woven"))
+                .isNotEmpty()
+                .anySatisfy(task -> assertThat(task.detail()).contains("Barrier first"));
+        Plan root = made(
+                        Heads.full(List.of(lifted(0, 30, 9))),
+                        new Wish(8, Tone.BEIGE)
+                                .over(List.of(Layer.of(
+                                                Purpose.SHADOW_ROOT,
+                                                Region.ALL.between(Edge.SCALP, Edge.fromScalp(4)),
+                                                colour(7, Tone.BEIGE))
+                                        .with(How.USUAL.forMinutes(8).atTheBasin()))))
+                .plan();
+        assertThat(bowls(root))
+                .filteredOn(bowl -> bowl.bands().stream()
+                        .allMatch(at -> root.head().band(at).toCm() <= 4))
+                .isNotEmpty()
+                .allSatisfy(bowl -> {
+                    assertThat(bowl.minutes()).isEqualTo(8);
+                    assertThat(bowl.laying().wetness()).isEqualTo(Wetness.DAMP);
+                });
+    }
+
+    /** R56: a shadow root and a melt are feathered where they are laid, and so they are drawn; a line stays a line. */
+    @ParameterizedTest
+    @ValueSource(doubles = {0, 3})
+    void aFeatherIsSaidWhereItIsLaid(double cm) {
+        Region root = Region.ALL.between(Edge.SCALP, Edge.fromScalp(6)).feathered(cm);
+        Plan plan = made(
+                        Heads.full(List.of(lifted(0, 30, 9))),
+                        new Wish(9, Tone.BEIGE)
+                                .over(List.of(Layer.of(Purpose.SHADOW_ROOT, root, colour(6, Tone.NATURAL)))))
+                .plan();
+        List<String> said = Sequencer.of(plan).tasks().stream()
+                .filter(task -> task.kind() == Task.Kind.APPLY)
+                .map(Task::detail)
+                .filter(detail -> detail.contains("Feather it down over 3 cm"))
+                .toList();
+        assertThat(said.isEmpty()).isEqualTo(cm == 0);
+        assertThat(SectionPlan.of(plan, Durations.USUAL).grounds()).isNotEmpty().allSatisfy(ground -> {
+            double line = ground.stretches().stream()
+                    .filter(stretch -> stretch.toCm() == 6)
+                    .findFirst()
+                    .orElseThrow()
+                    .featherCm();
+            assertThat(line).isEqualTo(cm);
+        });
+    }
+
+    /** R32: on weak hair no wish makes it stronger; R33: nor at the scalp. */
+    @Test
+    void noWishPutsStrongDeveloperOnWeakHairOrTheScalp() {
+        Band weak = new Band(10, 30, BandKind.LIGHTENED, 8, Tone.AS_LIFTED, Porosity.VERY_HIGH, 0);
+        Plan plan = made(
+                        Heads.full(List.of(natural(10, 6, 0), weak)),
+                        new Wish(9, Tone.BEIGE)
+                                .over(List.of(Layer.of(Purpose.HIGHLIGHT, Region.ALL, colour(9, Tone.BEIGE))
+                                        .with(How.USUAL.with(40)))))
+                .plan();
+        assertThat(lifts(plan))
+                .isNotEmpty()
+                .allSatisfy(lift -> lift.bands().forEach(at -> {
+                    double most = plan.head().band(at).fromCm() == 10
+                            ? 10
+                            : plan.head().at(at).touchesScalp() ? 20 : 40;
+                    assertThat(lift.laying().volume()).isLessThanOrEqualTo(most);
+                }));
+    }
+
+    /** One count: what is drawn is what hands are given minutes for, and the first foil is where the school begins. */
+    @Test
+    void theOrderGivesMinutesForTheFoilsThatAreDrawn() {
+        Made made = made(
+                Heads.full(List.of(natural(30, 6, 0))),
+                new Wish(6, Tone.NATURAL)
+                        .keepingNatural()
+                        .over(List.of(Layer.of(
+                                        Purpose.HIGHLIGHT,
+                                        Region.ALL.between(Edge.fromScalp(3), Edge.ENDS),
+                                        new Pattern.Weave(0.5, 5),
+                                        colour(8, Tone.GOLD))
+                                .parted(Layer.Direction.DIAGONAL))));
+        Plan plan = made.plan();
+        SectionPlan sections = SectionPlan.of(plan, Durations.USUAL);
+        int laid = Sequencer.of(plan).tasks().stream()
+                .filter(task -> task.kind() == Task.Kind.APPLY && task.title().startsWith("Lay bowl A"))
+                .mapToInt(Task::minutes)
+                .sum();
+        assertThat((double) laid).isCloseTo(sections.minutes(), within(3.0));
+        assertThat(sections.foils().get(0).place()).isEqualTo(ZonePlace.NAPE);
+        assertThat(sections.foils()).allSatisfy(foil -> {
+            assertThat(foil.direction()).isEqualTo(Layer.Direction.DIAGONAL);
+            assertThat(foil.thicknessMm()).isEqualTo(5);
+        });
+        Plan front = Planner.plan(
+                new Desk(made.head(), made.wish(), ProductRange.demo(), Calibration.none(), 3),
+                Strategy.of("front", Method.USUAL.with(Start.FRONT)));
+        assertThat(SectionPlan.of(front, Durations.USUAL).foils().get(0).place())
+                .isEqualTo(ZonePlace.FRINGE);
+    }
+
+    /** A layer that no hair can have is said, with both its sides. */
+    @Test
+    void aLayerOnNoHairIsNamed() {
+        Head head = Heads.full(List.of(natural(30, 6, 0)));
+        Layer past = Layer.of(Purpose.COLOUR, Region.ALL.between(Edge.fromScalp(40), Edge.ENDS), colour(7, Tone.GOLD));
+        assertThat(Contradictions.of(head, new Wish(6, Tone.NATURAL).over(List.of(past))))
+                .singleElement()
+                .asString()
+                .contains("7 gold", "no hair");
+        assertThat(Contradictions.of(head, new Wish(6, Tone.NATURAL).over(List.of(past.on(false)))))
+                .isEmpty();
+        assertThat(Contradictions.of(head, new Wish(6, Tone.NATURAL).over(List.of(tap(0.3, 5)))))
+                .isEmpty();
     }
 
     /** The plan's foils hold what its pieces hold. */
@@ -296,7 +481,7 @@ class LayersTest {
     @MethodSource("made")
     void foilsAddToTheMassesOfTheirPieces(Made made) {
         Plan plan = made.plan();
-        SectionPlan sections = SectionPlan.of(plan, Durations.USUAL, SectionPlan.backFirst());
+        SectionPlan sections = SectionPlan.of(plan, Durations.USUAL);
         for (int zone = 0; zone < plan.head().zones().size(); zone++) {
             int z = zone;
             Set<Integer> parted =
@@ -360,5 +545,16 @@ class LayersTest {
         Whole whole = Whole.of(woven.plan(), Whole.Side.BACK);
         assertThat(whole.look().level()).isBetween(7.75, 9.0);
         assertThat(whole.shares().get(0).of()).isCloseTo(0.75, within(0.1));
+        assertThat(whole.mixed()).isTrue();
+        assertThat(promised(woven)).anyMatch(said -> said.startsWith("Seen as a whole the head will read 8"));
+        Made even = new Made("even", woven.head(), new Wish(7, Tone.BEIGE));
+        assertThat(Whole.of(even.plan(), Whole.Side.ROUND).mixed()).isFalse();
+        assertThat(promised(even)).noneMatch(said -> said.startsWith("Seen as a whole"));
+    }
+
+    private static List<String> promised(Made made) {
+        Desk desk = new Desk(made.head(), made.wish(), ProductRange.demo(), Calibration.none(), 3);
+        return Promise.of(Decide.first(desk, Method.USUAL, House.USUAL), Rates.USUAL, 3, false)
+                .likely();
     }
 }

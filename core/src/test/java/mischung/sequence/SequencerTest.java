@@ -9,12 +9,14 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import mischung.caution.Cautions;
 import mischung.consult.Consultation;
 import mischung.doubt.Calibration;
 import mischung.hair.Band;
+import mischung.hair.BandDetail;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Head;
@@ -88,6 +90,52 @@ class SequencerTest {
     }
 
     /** R21 (common practice): roots first, lengths at about half time, all finish together. */
+    /** Two centimetres at the root take a minute or less a zone: zones go one after another, each once, and no minute is made up. */
+    @Test
+    void smallZonesAreLaidInOneGo() {
+        Plan plan = plan(
+                Heads.full(List.of(new Band(0, 2, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0))),
+                new Wish(5, Tone.NATURAL),
+                Method.USUAL);
+        Bowl bowl = plan.steps().get(plan.steps().size() - 1).bowls().get(0);
+        List<Task> laid = Sequencer.of(plan).tasks().stream()
+                .filter(task -> task.kind() == Task.Kind.APPLY && task.bowls().contains(bowl.name()))
+                .toList();
+        assertThat(laid).hasSizeLessThan(plan.head().zones().size());
+        assertThat(laid.stream().flatMap(task -> task.zones().stream()))
+                .containsExactlyInAnyOrderElementsOf(Heads.EIGHT);
+        double takes = Lay.zones(
+                        plan.head(),
+                        bowl.bands(),
+                        Durations.USUAL,
+                        Optional.empty(),
+                        Sequencer.order(plan.head(), Start.BACK))
+                .values()
+                .stream()
+                .mapToDouble(minutes -> minutes)
+                .sum();
+        assertThat((double) laid.stream().mapToInt(Task::minutes).sum()).isCloseTo(takes, within(1.0));
+        assertThat(laid).allSatisfy(task -> assertThat(task.minutes()).isLessThanOrEqualTo(2));
+        assertThat(Sequencer.of(plan).tasks().stream().map(Task::key)).doesNotHaveDuplicates();
+    }
+
+    /** A shampoo undoes sections: where a plan begins with one, the head is sectioned when it is towelled. */
+    @Test
+    void theHeadIsSectionedAfterItIsShampooed() {
+        Plan plan = plan(
+                Heads.full(List.of(new Band(0, 30, BandKind.COLOURED, 3, Tone.NATURAL, Porosity.NORMAL, 0)
+                        .with(BandDetail.NONE.withPast(6, 1, 12)))),
+                new Wish(6, Tone.NATURAL),
+                Method.USUAL);
+        List<Task> tasks = Sequencer.of(plan).tasks();
+        assertThat(tasks.get(0).title()).startsWith("Clarify");
+        assertThat(tasks.stream().map(Task::title).filter(title -> title.equals("Section the head")))
+                .hasSize(1);
+        int sectioned = tasks.stream().map(Task::title).toList().indexOf("Section the head");
+        assertThat(tasks.subList(0, sectioned)).noneMatch(task -> task.kind() == Task.Kind.APPLY);
+        assertThat(tasks.get(sectioned - 1).kind()).isEqualTo(Task.Kind.DRY);
+    }
+
     @Test
     void rootsFirstLengthsAtHalfTimeAndAllFinishTogether() {
         List<Task> target = tasks(Sequencer.of(THREE_BOWLS), Task.Kind.WORK)

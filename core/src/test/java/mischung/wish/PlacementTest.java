@@ -4,10 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.DoubleStream;
 import mischung.hair.BandRef;
 import mischung.hair.Head;
 import mischung.hair.Tone;
@@ -61,9 +63,10 @@ class PlacementTest {
         return Combinators.combine(
                         Arbitraries.of(ZonePlace.values()).set().ofMaxSize(4),
                         Arbitraries.doubles().between(0, 30),
-                        Arbitraries.doubles().between(0, 20))
-                .as((places, from, up) ->
-                        new Region(places, Edge.fromScalp(from), Edge.fromEnds(up), Region.Which.ANY));
+                        Arbitraries.doubles().between(0, 20),
+                        Arbitraries.of(0.0, 0.5, 4.0))
+                .as((places, from, up, feather) ->
+                        new Region(places, Edge.fromScalp(from), Edge.fromEnds(up), Region.Which.ANY, feather));
     }
 
     @Provide
@@ -158,6 +161,61 @@ class PlacementTest {
     void mirroredTwiceIsTheSame(@ForAll("layers") List<Layer> layers) {
         assertThat(layers.stream().map(Layer::mirror).map(Layer::mirror).toList())
                 .isEqualTo(layers);
+    }
+
+    /**
+     * Down any hairs no feather reaches into another or past the hair, and there is one only where a layer asks for it; so the mean over
+     * the strand is that of its stretches (reckoned apart, millimetre by millimetre).
+     */
+    @Property(tries = 60)
+    void feathersLeaveTheMeanOfTheStrand(@ForAll("heads") Head head, @ForAll("layers") List<Layer> layers) {
+        WorkedHead worked = WorkedHead.of(head, new Wish(7, Tone.NATURAL).over(layers));
+        double asked = layers.stream()
+                .flatMapToDouble(layer -> DoubleStream.concat(
+                        DoubleStream.of(layer.region().featherCm()),
+                        layer.whats().stream().mapToDouble(What::featherCm)))
+                .max()
+                .orElse(0);
+        for (int zone = 0; zone < head.zones().size(); zone++) {
+            int z = zone;
+            Set<Integer> groups = new HashSet<>();
+            worked.zones().get(z).forEach(piece -> groups.addAll(piece.groups()));
+            for (int group : groups) {
+                List<BandRef> down = worked.bands().stream()
+                        .filter(at -> at.zone() == z && worked.at(at).groups().contains(group))
+                        .sorted(Comparator.comparingDouble(at -> worked.band(at).fromCm()))
+                        .toList();
+                double feathered = 0;
+                double plain = 0;
+                double before = 0;
+                for (int i = 0; i < down.size(); i++) {
+                    double length = worked.band(down.get(i)).lengthCm();
+                    while (i + 1 < down.size() && alike(worked.at(down.get(i)), worked.at(down.get(i + 1)))) {
+                        length += worked.band(down.get(++i)).lengthCm();
+                    }
+                    double after = i + 1 < down.size() ? worked.feather(down.get(i), down.get(i + 1)) : 0;
+                    assertThat(after).isLessThanOrEqualTo(asked);
+                    assertThat(before / 2 + after / 2).isLessThanOrEqualTo(length + 1e-9);
+                    double level = level(worked, down.get(i));
+                    plain += level * length;
+                    feathered += level * (length - before / 2 - after / 2);
+                    for (int mm = 0; after > 0 && mm < 100; mm++) {
+                        double share = (mm + 0.5) / 100;
+                        feathered += after / 100 * ((1 - share) * level + share * level(worked, down.get(i + 1)));
+                    }
+                    before = after;
+                }
+                assertThat(feathered).isCloseTo(plain, within(1e-6));
+            }
+        }
+    }
+
+    private static double level(WorkedHead worked, BandRef at) {
+        return worked.at(at).aim().map(Aim::level).orElse(1.0);
+    }
+
+    private static boolean alike(WorkedBand one, WorkedBand next) {
+        return one.layer() == next.layer() && one.part() == next.part();
     }
 
     @Property(tries = 60)

@@ -13,19 +13,11 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** What is wrong is said at its place, and what was stored stays stored. */
 class BadInputTest extends OneApplication {
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        page = chromium.page(application.address(), 1280, 800);
-    }
-
     @Test
     void impossibleReadingsAreNamedAndNotStored() {
         page.navigate("/cases/1/read");

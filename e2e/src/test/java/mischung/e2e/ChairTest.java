@@ -12,11 +12,7 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 /** The job at the chair: one large press, two screens in step, clocks that run through a kill. */
-class ChairTest extends FreshApplication {
-    ChairTest() {
-        super(true);
-    }
-
+class ChairTest extends OneApplication {
     private static Locator title(Page screen) {
         return screen.locator(".chair-main h2");
     }
@@ -28,12 +24,13 @@ class ChairTest extends FreshApplication {
 
     @Test
     void aJobRunsOnTwoScreensAndThroughAKill() {
-        page.navigate("/cases/1/chair");
-        page.getByLabel("Whose hand").fill("Ada");
-        button("The client sits: begin").click();
+        long id = copied(1);
+        page.navigate("/cases/" + id + "/chair");
+        page.getByLabel("Done by").fill("Ada");
+        button("Start the appointment").click();
         assertThat(title(page)).hasText("Section the head");
         Page bar = chromium.page(application.address(), 1024, 768);
-        bar.navigate("/cases/1/chair");
+        bar.navigate("/cases/" + id + "/chair");
         assertThat(title(bar)).hasText("Section the head");
 
         // One large press, by hand or by key, on either screen.
@@ -62,8 +59,8 @@ class ChairTest extends FreshApplication {
         assertThat(page.locator(".chair-log")).containsText("Done: Mix A");
 
         button("Pause").click();
-        assertThat(page.getByText("Hands rest. Clocks do not.")).isVisible();
-        assertThat(bar.getByText("Hands rest. Clocks do not.")).isVisible();
+        assertThat(page.getByText("Paused. Clocks go on.")).isVisible();
+        assertThat(bar.getByText("Paused. Clocks go on.")).isVisible();
         button("Go on").click();
 
         button("Look at the nape").click();
@@ -78,8 +75,8 @@ class ChairTest extends FreshApplication {
     /** Held down, or pressed together with another key, or on something that takes it: none of these is a press. */
     @Test
     void keysThatAreHeldOrMeantForSomethingElsePressNothing() {
-        page.navigate("/cases/1/chair");
-        button("The client sits: begin").click();
+        page.navigate("/cases/" + copied(1) + "/chair");
+        button("Start the appointment").click();
         assertThat(page.locator(".chair-main")).hasAttribute("data-state", "WAITING");
         page.locator("body").focus();
         for (int i = 0; i < 12; i++) {
@@ -92,20 +89,20 @@ class ChairTest extends FreshApplication {
         page.keyboard().press(" ");
         assertThat(page.locator(".chair-log ul")).isVisible();
         assertThat(page.locator(".chair-log li")).hasCount(2);
-        assertThat(page.getByText("Hands rest. Clocks do not.")).hasCount(0);
+        assertThat(page.getByText("Paused. Clocks go on.")).hasCount(0);
     }
 
     /** On a broken scalp the large press is shut, on every screen, and says why. */
     @Test
     void whatIsBlockedCannotBePressed() {
-        page.navigate("/cases/1/chair");
-        button("The client sits: begin").click();
+        page.navigate("/cases/" + copied(1) + "/chair");
+        button("Start the appointment").click();
         while (!title(page).textContent().startsWith("Lay")) {
             button("Begin it").click();
             button("Done").click();
             assertThat(page.locator(".chair-main")).hasAttribute("data-state", "WAITING");
         }
-        button("Something came up").click();
+        button("Change the plan").click();
         page.getByText("The scalp", new Page.GetByTextOptions().setExact(true)).click();
         page.getByText("broken skin").click();
         button("So it was found").click();
@@ -116,8 +113,8 @@ class ChairTest extends FreshApplication {
     /** To be read from two metres: the largest figures are 64 px and more. */
     @Test
     void figuresAreLarge() {
-        page.navigate("/cases/1/chair");
-        button("The client sits: begin").click();
+        page.navigate("/cases/" + copied(1) + "/chair");
+        button("Start the appointment").click();
         for (String figure : new String[] {".chair-time", ".chair-minutes"}) {
             Object size = page.locator(figure).evaluate("e => parseFloat(getComputedStyle(e).fontSize)");
             assertThat(((Number) size).doubleValue()).isGreaterThanOrEqualTo(64);
@@ -127,8 +124,8 @@ class ChairTest extends FreshApplication {
     /** A strand by the reader, a tone by the eye, a photograph, and the scalp: all from the chair, all kept. */
     @Test
     void whatIsSeenIsMoreThanALevel(@TempDir Path folder) throws IOException {
-        page.navigate("/cases/1/chair");
-        button("The client sits: begin").click();
+        page.navigate("/cases/" + copied(1) + "/chair");
+        button("Start the appointment").click();
         while (page.locator(".chair-clock").count() == 0) {
             button("Begin it").click();
             button("Done").click();
@@ -154,7 +151,7 @@ class ChairTest extends FreshApplication {
 
         look().click();
         page.getByRole(AriaRole.RADIO, named("Level 8½")).click();
-        page.getByLabel("Tone seen").click();
+        page.getByLabel("Tone of the result").click();
         page.locator(".ant-select-item-option")
                 .getByText("gold", new Locator.GetByTextOptions().setExact(true))
                 .click();
@@ -164,7 +161,7 @@ class ChairTest extends FreshApplication {
         page.locator(".chair input[type=file]").setInputFiles(Pictures.hairBesideACard(folder));
         assertThat(page.locator(".chair .photos img")).hasCount(1);
 
-        button("Something came up").click();
+        button("Change the plan").click();
         page.getByText("The scalp", new Page.GetByTextOptions().setExact(true)).click();
         page.getByText("irritated").click();
         button("So it was found").click();

@@ -12,9 +12,11 @@ import java.util.List;
 
 /** The system's own Chromium, headless, and what it asked for. */
 final class Chromium implements AutoCloseable {
+    /** In milliseconds. A slow machine is no fault; what is waited for mostly comes at once. */
+    private static final double PATIENCE = 90_000;
+
     static {
-        // A slow machine is no fault; what is waited for mostly comes at once.
-        PlaywrightAssertions.setDefaultAssertionTimeout(30_000);
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
     }
 
     private final Playwright playwright = Playwright.create();
@@ -48,7 +50,7 @@ final class Chromium implements AutoCloseable {
                 .setHasTouch(touch)
                 .setLocale("en-GB")
                 .setViewportSize(width, height));
-        context.setDefaultTimeout(30_000);
+        context.setDefaultTimeout(PATIENCE);
         Page page = context.newPage();
         page.onRequest(request -> asked.add(request.url()));
         page.onPageError(complaints::add);

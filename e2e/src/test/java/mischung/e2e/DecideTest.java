@@ -13,18 +13,14 @@ import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Deciding: choose a route, compare, make one's own and edit it, take back, and the client's page on paper. */
-class DecideTest extends FreshApplication {
-    DecideTest() {
-        super(true);
-    }
-
+class DecideTest extends OneApplication {
     private Locator route(String key) {
         return page.locator("[data-route='" + key + "']");
     }
 
     @Test
     void routesAreComparedChosenAndTakenBack() {
-        page.navigate("/cases/1/decide");
+        page.navigate("/cases/" + copied(1) + "/decide");
         assertThat(page.locator(".verdict-line")).containsText("6 natural can be reached in one visit");
         Locator first = route("by-your-schools");
         Locator midpoint = route("filler-midpoint");
@@ -35,7 +31,7 @@ class DecideTest extends FreshApplication {
                 .click();
         assertThat(page.locator(".score-band.differs")).not().hasCount(0);
         assertThat(first.locator(".score-band.differs")).hasCount(0);
-        midpoint.getByText("If not").click();
+        midpoint.getByText("Plan B and C").click();
         assertThat(midpoint).containsText("Plan B.");
         assertThat(midpoint).containsText("Plan C.");
 
@@ -51,7 +47,7 @@ class DecideTest extends FreshApplication {
 
     @Test
     void theOwnRouteIsEditedStepByStepAndComputedAtOnce() {
-        page.navigate("/cases/1/decide");
+        page.navigate("/cases/" + copied(1) + "/decide");
         button("Make by your schools my own").click();
         saved();
         Locator own = route("own");
@@ -67,11 +63,11 @@ class DecideTest extends FreshApplication {
 
         button("Take step 1 away").click();
         assertThat(own.getByRole(AriaRole.COLUMNHEADER)).hasCount(3);
-        own.getByText("If not").click();
+        own.getByText("Plan B and C").click();
         assertThat(own).containsText(Pattern.compile("in one deposit|too little warmth"));
         button("Undo").click();
         assertThat(distance).hasText(before);
-        button("Give it up").click();
+        button("Discard my route").click();
         assertThat(own).hasCount(0);
         button("Undo").click();
         assertThat(distance).hasText(before);
@@ -87,7 +83,7 @@ class DecideTest extends FreshApplication {
 
     @Test
     void theWishHasDesignsPartsAndLimitsAndContradictionsAreNamed() {
-        page.navigate("/cases/1/decide");
+        page.navigate("/cases/" + copied(1) + "/decide");
         button("Design, limits, parts").click();
         page.getByRole(
                         AriaRole.RADIO,
@@ -116,7 +112,8 @@ class DecideTest extends FreshApplication {
 
     @Test
     void theClientsPagePrintsAndIsAPdf() {
-        page.navigate("/cases/1/promise");
+        long id = copied(1);
+        page.navigate("/cases/" + id + "/promise");
         Locator sheet = page.locator(".sheet");
         assertThat(sheet).containsText("Mira Tannhof");
         assertThat(sheet).containsText("it will look orange");
@@ -126,7 +123,7 @@ class DecideTest extends FreshApplication {
         assertThat(page.locator("header.bar")).isHidden();
         assertThat(sheet).isVisible();
         assertThat(page.pdf().length).isGreaterThan(1000);
-        APIResponse pdf = page.context().request().get(application.address() + "/api/cases/1/promise.pdf");
+        APIResponse pdf = page.context().request().get(application.address() + "/api/cases/" + id + "/promise.pdf");
         assertThat(new String(pdf.body(), 0, 5, StandardCharsets.US_ASCII)).isEqualTo("%PDF-");
     }
 }

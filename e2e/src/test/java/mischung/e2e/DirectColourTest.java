@@ -3,63 +3,27 @@ package mischung.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.google.gson.JsonArray;
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
-import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
-import com.microsoft.playwright.options.RequestOptions;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Colours no hair grows in, from the wish over plan and bowl to what is promised. */
 class DirectColourTest extends OneApplication {
-    private Page page;
-
-    @BeforeEach
-    void open() {
-        page = chromium.page(application.address(), 1280, 800);
-    }
-
     /** The first demonstration case with all its hair lifted to a level. */
     private long lifted(String name, double level) {
-        JsonObject file = JsonParser.parseString(page.request()
-                        .get(application.address() + "/api/cases/1/file")
-                        .text())
-                .getAsJsonObject();
-        JsonObject content = file.getAsJsonObject("content");
-        content.addProperty("clientName", name);
-        content.getAsJsonObject("consultation").addProperty("hours", 12);
-        JsonArray zones = new JsonArray();
-        zones.add(content.getAsJsonArray("zones").get(0));
-        JsonObject zone = zones.get(0).getAsJsonObject();
-        JsonObject band = zone.getAsJsonArray("bands")
-                .get(zone.getAsJsonArray("bands").size() - 1)
-                .getAsJsonObject();
-        band.addProperty("kind", "LIGHTENED");
-        band.addProperty("tone", "AS_LIFTED");
-        band.addProperty("level", level);
-        band.addProperty("porosity", "NORMAL");
-        band.addProperty("greyShare", 0);
-        band.addProperty("fromCm", 0);
-        band.addProperty("toCm", 30);
-        JsonArray bands = new JsonArray();
-        bands.add(band);
-        zone.add("bands", bands);
-        content.add("zones", zones);
-        APIResponse made = page.request()
-                .post(
-                        application.address() + "/api/cases/file",
-                        RequestOptions.create()
-                                .setHeader("Content-Type", "application/json")
-                                .setData(file.toString()));
-        assertThat(made.status()).as(made.text()).isEqualTo(201);
-        return JsonParser.parseString(made.text()).getAsJsonObject().get("id").getAsLong();
+        return copied(1, content -> {
+            content.addProperty("clientName", name);
+            content.getAsJsonObject("consultation").addProperty("hours", 12);
+            JsonObject zone = content.getAsJsonArray("zones").get(0).getAsJsonObject();
+            zone.add("bands", list(band(zone, 0, 30, "LIGHTENED", level, "AS_LIFTED")));
+            content.add("zones", list(zone));
+        });
     }
 
     private void wish(String label, String value) {

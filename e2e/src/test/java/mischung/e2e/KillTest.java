@@ -29,7 +29,7 @@ class KillTest {
             HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
 
     // Every kill costs a start, and on a slow machine one takes a quarter of a minute.
-    @Timeout(300)
+    @Timeout(600)
     @Test
     void noAcknowledgedChangeIsLost(@TempDir Path data) throws Exception {
         Random lot = new Random(20261123);

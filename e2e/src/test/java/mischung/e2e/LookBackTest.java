@@ -28,16 +28,13 @@ import org.junit.jupiter.api.io.TempDir;
  * A whole demonstration job with a clock that runs sixty times as fast: two screens, a check that shows otherwise than
  * predicted, a re-plan that is accepted, a kill in the middle, and the look back in the end.
  */
-class LookBackTest {
+class LookBackTest extends Browsing {
     private static final double HASTEN = 60;
     private static final Pattern NOW = Pattern.compile("\"now\":\"([^\"]+)\"");
 
     @TempDir
     Path data;
 
-    private Running application;
-    private Chromium chromium;
-    private Page page;
     private Instant realFrom;
 
     @BeforeEach
@@ -55,31 +52,9 @@ class LookBackTest {
         assertThat(chromium.complaints).isEmpty();
     }
 
-    private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, FreshApplication.named(name));
-    }
-
-    /** One press begins, one ends. */
-    private void press() {
-        String state = page.locator(".chair-main").getAttribute("data-state");
-        String title = page.locator(".chair-main h2").textContent();
-        String where = page.locator(".chair-where").textContent();
-        button("NOW".equals(state) ? "Done" : "Begin it").click();
-        page.waitForFunction(
-                "([state, title, where]) => { const main = document.querySelector('.chair-main');"
-                        + " return !main || main.dataset.state !== state"
-                        + " || main.querySelector('h2').textContent !== title"
-                        + " || main.querySelector('.chair-where').textContent !== where; }",
-                List.of(state, title, where));
-    }
-
     /** What blocks this head's work is that its patch test was not read yet. */
     private void readThePatchTest() {
-        FreshApplication.changed(
-                page,
-                application.address(),
-                5,
-                content -> content.getAsJsonObject("consultation").addProperty("patchResult", "CLEAR"));
+        changed(5, content -> content.getAsJsonObject("consultation").addProperty("patchResult", "CLEAR"));
     }
 
     private int entries() {
@@ -87,14 +62,14 @@ class LookBackTest {
         return page.locator(".chair-log li").count();
     }
 
-    @Timeout(400)
+    @Timeout(900)
     @Test
     void aWholeJobToTheLookBack() throws IOException {
         readThePatchTest();
-        OrderTest.toBeLifted(page, application.address(), 5);
+        changed(5, OrderTest::toBeLifted);
         page.navigate("/cases/5/chair");
-        page.getByLabel("Whose hand").fill("Ada");
-        button("The client sits: begin").click();
+        page.getByLabel("Done by").fill("Ada");
+        button("Start the appointment").click();
         assertThat(page.locator(".chair-main")).isVisible();
         Page bar = chromium.page(application.address(), 1024, 768);
         bar.navigate("/cases/5/chair");
@@ -126,7 +101,7 @@ class LookBackTest {
                 .first()
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Look at"))
                 .click();
-        page.getByRole(AriaRole.RADIO, FreshApplication.named("Level 6")).click();
+        page.getByRole(AriaRole.RADIO, named("Level 6")).click();
         button("Seen").click();
         Locator proposal = page.locator(".chair-recheck");
         assertThat(proposal).containsText("Predicted");
@@ -139,7 +114,7 @@ class LookBackTest {
         assertThat(page.locator(".chair-log")).containsText("Planned again");
 
         // Somebody comes to help, and it is worked by.
-        button("Something came up").click();
+        button("Change the plan").click();
         page.getByLabel("People")
                 .getByText("2", new Locator.GetByTextOptions().setExact(true))
                 .click();
@@ -161,24 +136,25 @@ class LookBackTest {
         assertThat(unread.first()).isVisible();
         int bands = unread.count();
         unread.first().click();
-        page.getByRole(AriaRole.RADIO, FreshApplication.named("Level 5")).click();
-        assertThat(button("So it came out")).isDisabled();
+        page.getByRole(AriaRole.RADIO, named("Level 5")).click();
+        assertThat(button("Save the result")).isDisabled();
         button("Read with the colour reader").click();
         assertThat(page.locator(".seen-colour .swatch")).isVisible();
-        button("So it came out").click();
+        button("Save the result").click();
         assertThat(unread).hasCount(bands - 1);
         assertThat(page.locator(".back-hair h1")).containsText("Of 1 band read");
-        page.getByLabel("Worked", new Page.GetByLabelOptions().setExact(true)).fill("Band first at the back");
-        page.getByLabel("To change").fill("One bowl more");
-        button("Keep it").click();
+        page.getByLabel("Worked well", new Page.GetByLabelOptions().setExact(true))
+                .fill("Band first at the back");
+        page.getByLabel("Do differently").fill("One bowl more");
+        button("Save lessons").click();
         assertThat(page.getByText("Kept.")).isVisible();
-        button("Think it through again").click();
+        button("Plan again with what we know now").click();
         assertThat(page.locator(".back-box [role=status]").filter(new Locator.FilterOptions().setHasText("now")))
                 .isVisible();
         page.getByText("Everything that happened").click();
         assertThat(page.locator(".back .chair-log")).containsText("2 people from now on");
-        Download calendar = page.waitForDownload(() -> page.getByRole(AriaRole.LINK, FreshApplication.named("Calendar"))
-                .click());
+        Download calendar = page.waitForDownload(
+                () -> page.getByRole(AriaRole.LINK, named("Calendar")).click());
         assertThat(Files.readString(calendar.path())).contains("BEGIN:VEVENT");
 
         page.navigate("/clients");
@@ -190,7 +166,7 @@ class LookBackTest {
 
     /** Grey regrowth as long as the head, pale pieces in it, and its base between the foils: three zones. */
     private void piecesWithBaseBetween() {
-        FreshApplication.changed(page, application.address(), 5, content -> {
+        changed(5, content -> {
             JsonArray zones = new JsonArray();
             for (JsonElement read : content.getAsJsonArray("zones")) {
                 JsonObject zone = read.getAsJsonObject();
@@ -224,7 +200,7 @@ class LookBackTest {
     }
 
     /** R46, R47: foils, base between them, one section off early because its strand failed, the rest to its end, the look back. */
-    @Timeout(400)
+    @Timeout(900)
     @Test
     void foilsWithBaseBetweenAndOneSectionOffEarly() {
         readThePatchTest();
@@ -232,8 +208,8 @@ class LookBackTest {
         page.navigate("/cases/5/order");
         assertThat(page.locator(".clock-line").first()).isVisible();
         page.navigate("/cases/5/chair");
-        page.getByLabel("Whose hand").fill("Ada");
-        button("The client sits: begin").click();
+        page.getByLabel("Done by").fill("Ada");
+        button("Start the appointment").click();
         assertThat(page.locator(".chair-main")).isVisible();
         while (clocks("between the foils").count() < 3) {
             press();
@@ -245,8 +221,8 @@ class LookBackTest {
                 .first()
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Look at"))
                 .click();
-        page.getByRole(AriaRole.RADIO, FreshApplication.named("Level 8")).click();
-        page.getByRole(AriaRole.RADIOGROUP, FreshApplication.named("Stretched wet"))
+        page.getByRole(AriaRole.RADIO, named("Level 8")).click();
+        page.getByRole(AriaRole.RADIOGROUP, named("Stretched wet"))
                 .getByText("stays stretched", new Locator.GetByTextOptions().setExact(true))
                 .click();
         button("Seen").click();

@@ -64,7 +64,7 @@ class ModelTest extends OneApplication {
         }
         choose(page, "Where", "mids");
         page.getByText("A strand test of just this was done").click();
-        slider(page, "It came out at level").focus();
+        slider(page, "Result: level").focus();
         page.keyboard().press("Home");
         assertThat(page.getByLabel("How sure")).containsText("flagged and not taken in");
         for (int i = 0; i < 12; i++) {

@@ -3,19 +3,15 @@ package mischung.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.google.gson.JsonObject;
 import com.microsoft.playwright.Locator;
-import com.microsoft.playwright.Page;
 import com.microsoft.playwright.PlaywrightException;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
 import org.junit.jupiter.api.Test;
 
 /** The order on the clock: who does what, blocks moved by key, by press and by hand, and what cannot move says why. */
-class OrderTest extends FreshApplication {
-    OrderTest() {
-        super(true);
-    }
-
+class OrderTest extends OneApplication {
     private Locator blocks(String kind) {
         return page.locator(".clock-block[data-kind='" + kind + "']");
     }
@@ -29,7 +25,7 @@ class OrderTest extends FreshApplication {
 
     @Test
     void aBlockIsMovedAndTakenBack() {
-        page.navigate("/cases/1/plan");
+        page.navigate("/cases/" + copied(1) + "/plan");
         assertThat(page.locator(".score-band").first()).isVisible();
         page.keyboard().press("7");
         Locator mix = blocks("MIX").first();
@@ -56,7 +52,7 @@ class OrderTest extends FreshApplication {
 
     @Test
     void whatCannotMoveSaysWhy() {
-        page.navigate("/cases/1/order");
+        page.navigate("/cases/" + copied(1) + "/order");
         Locator rinse = blocks("RINSE").first();
         assertThat(rinse).isVisible();
         BoundingBox from = rinse.boundingBox();
@@ -78,7 +74,7 @@ class OrderTest extends FreshApplication {
     /** A longer search runs beside everything, tells how far it is, and is stopped by a press; nothing gets worse by it. */
     @Test
     void aShorterOrderIsLookedFor() {
-        page.navigate("/cases/5/order");
+        page.navigate("/cases/" + copied(5) + "/order");
         assertThat(blocks("MIX").first()).isVisible();
         int before = minutes();
         Locator search = page.getByLabel("Search for a shorter order");
@@ -100,7 +96,7 @@ class OrderTest extends FreshApplication {
     /** What a task really took is learned from. */
     @Test
     void whatItTookMovesWhatIsPlanned() {
-        page.navigate("/cases/1/order");
+        page.navigate("/cases/" + copied(1) + "/order");
         Locator dry = blocks("DRY").first();
         assertThat(dry).isVisible();
         int before = minutes();
@@ -116,12 +112,10 @@ class OrderTest extends FreshApplication {
     }
 
     /** Another wish, for which this head has to be lifted, and a day for it. */
-    static void toBeLifted(Page page, String address, int id) {
-        changed(page, address, id, content -> {
-            content.getAsJsonObject("wish").addProperty("level", 8.5);
-            content.getAsJsonObject("wish").addProperty("tone", "GOLD");
-            content.getAsJsonObject("consultation").addProperty("hours", 10);
-        });
+    static void toBeLifted(JsonObject content) {
+        content.getAsJsonObject("wish").addProperty("level", 8.5);
+        content.getAsJsonObject("wish").addProperty("tone", "GOLD");
+        content.getAsJsonObject("consultation").addProperty("hours", 10);
     }
 
     private static String words(int minutes) {
@@ -130,8 +124,7 @@ class OrderTest extends FreshApplication {
 
     @Test
     void twoPeopleTakeLessOfTheClientsTime() {
-        toBeLifted(page, application.address(), 5);
-        page.navigate("/cases/5/order");
+        page.navigate("/cases/" + copied(5, OrderTest::toBeLifted) + "/order");
         assertThat(blocks("MIX").first()).isVisible();
         int alone = minutes();
         assertThat(page.getByLabel("What is mixed when")).containsText("Ramp of bowl");

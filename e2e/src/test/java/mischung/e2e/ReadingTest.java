@@ -1,7 +1,6 @@
 package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThat;
 
 import com.google.gson.JsonArray;
 import com.google.gson.JsonObject;
@@ -10,38 +9,16 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
-import java.nio.file.Path;
 import java.util.Map;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
 /** Reading with fingers, taking back, and what a band keeps when its neighbours change. */
-class ReadingTest {
-    @TempDir
-    Path data;
-
-    private Running application;
-    private Chromium chromium;
-
-    @BeforeEach
-    void start() {
-        application = Running.on(data, true);
-        chromium = new Chromium();
-    }
-
-    @AfterEach
-    void stop() {
-        chromium.close();
-        application.close();
-        assertThat(chromium.complaints).isEmpty();
-    }
-
+class ReadingTest extends OneApplication {
     @Test
     void fingersAloneCanRead() {
-        Page page = chromium.page(application.address(), 1024, 768, true);
+        page.context().close();
+        page = chromium.page(application.address(), 1024, 768, true);
         page.navigate("/cases/1/read");
         Locator line = page.getByRole(AriaRole.SLIDER, named("Crown, line below 6 cm"));
         assertThat(line).hasAttribute("aria-valuenow", "13");
@@ -95,7 +72,6 @@ class ReadingTest {
 
     @Test
     void typingIsTakenBackAsOneStepAndRedone() {
-        Page page = chromium.page(application.address(), 1280, 800);
         page.navigate("/cases/3/read");
         Locator name = page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true));
         name.press("End");
@@ -111,7 +87,6 @@ class ReadingTest {
 
     @Test
     void bandsAndZonesAreCutJoinedAddedAndTakenAway() {
-        Page page = chromium.page(application.address(), 1280, 800);
         page.navigate("/cases/4/read");
         Locator fringe = page.locator("[data-zone=FRINGE] .band");
         assertThat(fringe).hasCount(1);
@@ -137,9 +112,5 @@ class ReadingTest {
         page.getByRole(AriaRole.BUTTON, named("This zone: parting")).click();
         page.getByRole(AriaRole.MENUITEM, named("Take parting away")).click();
         assertThat(page.locator("[data-zone=PARTING]")).hasCount(0);
-    }
-
-    private static Page.GetByRoleOptions named(String name) {
-        return new Page.GetByRoleOptions().setName(name).setExact(true);
     }
 }

@@ -13,11 +13,18 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Pattern;
+import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.rendering.PDFRenderer;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.condition.EnabledIfSystemProperty;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -161,7 +168,6 @@ class ScreensTest extends OneApplication {
         read.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read three"))
                 .click();
         assertThat(read.getByText("from 3 readings")).isVisible();
-        keep(read, folder, "measure");
         Page plan = open("/cases/1/plan", 1280, 800);
         keep(plan, folder, "plan");
         plan.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Why bowl A"))
@@ -171,14 +177,17 @@ class ScreensTest extends OneApplication {
         Page hard = open("/cases/2/plan", 1280, 800);
         hard.getByLabel("School of filling").getByText("two-level steps").click();
         assertThat(hard.getByText("After filler 2")).isVisible();
-        Page design = open("/cases/5/design", 1280, 800);
+        Page design = open("/cases/3/design", 1280, 800);
         design.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add layers"))
                 .click();
         design.getByText("Fine foils with a root tap").click();
         assertThat(design.locator(".foil").nth(20)).isVisible();
         design.locator(".layer-pick").first().click();
         design.locator(".foil").nth(8).click();
+        assertThat(design.locator("[data-saving]")).hasAttribute("data-saving", "saved");
+        assertThat(design.locator(".design[aria-busy=false]")).isVisible();
         keep(design, folder, "design");
+        keepSheet(design.request().get(application.address() + "/api/cases/3/plan/work-sheet.pdf"), folder);
         design.keyboard().press("Control+z");
         Page decide = open("/cases/1/decide", 1280, 800);
         assertThat(decide.locator(".route").nth(1)).isVisible();
@@ -197,7 +206,7 @@ class ScreensTest extends OneApplication {
         Page shelf = open("/shelf", 1280, 800);
         keep(shelf, folder, "shelf");
         Page chair = open("/cases/1/chair", 1280, 800);
-        chair.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("The client sits: begin"))
+        chair.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start the appointment"))
                 .click();
         for (int i = 0; i < 5; i++) {
             chair.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin it"))
@@ -230,6 +239,19 @@ class ScreensTest extends OneApplication {
     private static void keep(Page page, String folder, String name) {
         if (!folder.isEmpty()) {
             page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(folder, name + ".png")));
+        }
+    }
+
+    /** The first page of the sheet beside the chair, as it is printed. */
+    private static void keepSheet(APIResponse sheet, String folder) {
+        try (PDDocument pdf = Loader.loadPDF(sheet.body())) {
+            BufferedImage page = new PDFRenderer(pdf).renderImageWithDPI(0, 96);
+            assertThat(page.getHeight()).isGreaterThan(page.getWidth());
+            if (!folder.isEmpty()) {
+                ImageIO.write(page, "png", Path.of(folder, "work-sheet.png").toFile());
+            }
+        } catch (IOException wrong) {
+            throw new UncheckedIOException(wrong);
         }
     }
 

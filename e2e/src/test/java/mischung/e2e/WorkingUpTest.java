@@ -21,24 +21,9 @@ import org.junit.jupiter.api.io.TempDir;
 
 /** From the day's page through consultation, history, reading and strand tests, by the hands of a colourist. */
 class WorkingUpTest extends OneApplication {
-    private Page page;
-
     private Page open(String path) {
-        page = chromium.page(application.address(), 1280, 800);
         page.navigate(path);
         return page;
-    }
-
-    private Locator button(String name) {
-        return page.getByRole(AriaRole.BUTTON, named(name));
-    }
-
-    private static Page.GetByRoleOptions named(String name) {
-        return new Page.GetByRoleOptions().setName(name).setExact(true);
-    }
-
-    private void saved() {
-        assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
     }
 
     private void answer(String question, String answer) {
@@ -93,7 +78,7 @@ class WorkingUpTest extends OneApplication {
         answer("Where on the strand", "all of it");
         Locator past = page.locator("[data-zone=FRINGE] .past-stretch");
         assertThat(page.locator(".contradiction").first()).containsText("Dates and eyes differ.");
-        button("Again five weeks before").click();
+        button("Repeat five weeks earlier").click();
         assertThat(page.locator(".time-event")).hasCount(2);
         Locator second = page.locator(".time-event").nth(1);
         String before = second.getAttribute("aria-label");
@@ -108,7 +93,7 @@ class WorkingUpTest extends OneApplication {
         page.getByLabel("Measured regrowth").fill("5");
         assertThat(page.getByText(Pattern.compile("cm a month, measured"))).isVisible();
         saved();
-        button("Take over all").click();
+        button("Use all").click();
         saved();
         assertThat(past.first()).isVisible();
         page.keyboard().press("3");
@@ -260,7 +245,7 @@ class WorkingUpTest extends OneApplication {
         Locator panel = page.getByLabel("Panel 1", new Page.GetByLabelOptions().setExact(true));
         assertThat(panel).containsText("predicted");
         assertThat(panel.getByText("Start the clock")).isDisabled();
-        assertThat(panel).containsText("Blocked: do not begin");
+        assertThat(panel).containsText("Stop: do not begin");
         page.getByRole(AriaRole.LINK, named("Consult")).click();
         answer("Scalp", "whole");
         answer("Home colour", "none");
@@ -288,7 +273,7 @@ class WorkingUpTest extends OneApplication {
         page.navigate("/clients");
         find("kalt", 1);
         page.locator(".client-list a").click();
-        page.getByText("Begin from this").click();
+        page.getByText("Start a new visit from this one").click();
         page.waitForURL("**/consult");
         assertThat(page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("Nora Kaltwasser");

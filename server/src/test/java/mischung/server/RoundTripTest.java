@@ -189,7 +189,7 @@ class RoundTripTest {
         }
         return JSON.createObjectNode()
                 .put("format", "mischung-case")
-                .put("formatVersion", 7)
+                .put("formatVersion", 8)
                 .set("content", content);
     }
 
@@ -236,7 +236,7 @@ class RoundTripTest {
                 .put("purpose", "LOWLIGHT")
                 .put("direction", "ZIGZAG")
                 .put("on", minute % 2 == 0);
-        ObjectNode region = layer.putObject("region").put("which", "ANY");
+        ObjectNode region = layer.putObject("region").put("which", "ANY").put("featherCm", minute % 5 / 2.0);
         region.putArray("places").add("CROWN");
         region.set("from", JSON.createObjectNode().put("at", "SCALP").put("value", 1.5));
         region.set("to", JSON.createObjectNode().put("at", "ENDS").put("value", 0.0));

@@ -49,14 +49,18 @@ final class Beginnings {
 
     private static LayerView tap() {
         return LayerView.begun(
-                "root tap", Purpose.ROOT_TAP, root(0.5), pattern(PatternKind.ALL), List.of(colour(6, Tone.NATURAL)));
+                "root tap",
+                Purpose.ROOT_TAP,
+                root(0.5).feathered(0.5),
+                pattern(PatternKind.ALL),
+                List.of(colour(6, Tone.NATURAL)));
     }
 
     private static LayerView shadow() {
         return LayerView.begun(
                 "shadow root",
                 Purpose.SHADOW_ROOT,
-                root(5),
+                root(5).feathered(3),
                 pattern(PatternKind.ALL),
                 List.of(colour(6, Tone.NATURAL)));
     }

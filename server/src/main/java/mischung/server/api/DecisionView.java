@@ -14,6 +14,7 @@ import mischung.route.Measures;
 import mischung.route.Rates;
 import mischung.route.Refused;
 import mischung.route.Route;
+import mischung.route.Whole;
 import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
 
@@ -66,6 +67,10 @@ public record DecisionView(
 
             String groupWords,
             List<String> merits,
+
+            @Schema(description = "how the head reads as a whole, all round; empty where it is of one depth")
+            String whole,
+
             MeasuresView measures,
             List<ColumnView> columns,
             List<RoundView> rounds,
@@ -177,12 +182,14 @@ public record DecisionView(
         for (PlanStep step : plan.steps()) {
             columns.add(new ColumnView(step.title(), step.kind(), step.visit(), PlanView.outcomes(step.outcomes())));
         }
+        Whole whole = Whole.of(plan, Whole.Side.ROUND);
         return new RouteView(
                 route.key(),
                 route.words(),
                 route.group(),
                 route.group().words(),
                 route.merits().stream().map(Route.Merit::words).toList(),
+                whole.mixed() ? whole.sentence() : "",
                 MeasuresView.of(route.measures(), route.surest(), rates),
                 columns,
                 RoundView.of(plan.rounds(), plan.head()),

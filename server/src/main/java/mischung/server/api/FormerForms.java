@@ -6,7 +6,8 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Forms kept from before colours had a second tone and lighteners figures of their own: each colour had one tone, and all
- * lightener was plain powder; and from before there were layers. Values are known by what else only they hold.
+ * lightener was plain powder; from before there were layers; and from when the edges of a layer's region were lines alone. Values
+ * are known by what else only they hold.
  */
 final class FormerForms {
     private static final List<String> COLOUR = List.of("level", "tone", "picked");
@@ -16,6 +17,7 @@ final class FormerForms {
     private static final List<String> LAYING = List.of("way", "times", "shadeClass");
     private static final List<String> PIECE = List.of("place", "fromCm", "toCm", "weave");
     private static final List<String> WISH = List.of("design", "parts", "leaveOut", "keepNatural");
+    private static final List<String> REGION = List.of("places", "from", "to", "which");
     private static final List<String> PRODUCT_TRIED = List.of("kind", "shadeLevel", "ageMinutes");
 
     private FormerForms() {}
@@ -34,6 +36,9 @@ final class FormerForms {
             }
             if (holds(object, WISH)) {
                 list(object, "layers");
+            }
+            if (holds(object, REGION) && !object.has("featherCm")) {
+                object.put("featherCm", 0);
             }
         }
         form.forEach(FormerForms::ofCase);

@@ -58,9 +58,14 @@ public enum HeadView {
         return boxes.containsKey(place);
     }
 
+    /** Of the whole zone; nothing where this side does not show it. */
+    Box of(ZonePlace place) {
+        return boxes.getOrDefault(place, new Box(0, 0, 0, 0));
+    }
+
     /** Layers of one zone lie beside each other, their partings above each other, the lowest first. */
     Box of(Foil foil, List<Foil> all) {
-        Box zone = boxes.getOrDefault(foil.place(), new Box(0, 0, 0, 0));
+        Box zone = of(foil.place());
         List<Integer> layers = all.stream()
                 .filter(other -> other.zone() == foil.zone())
                 .map(Foil::layer)

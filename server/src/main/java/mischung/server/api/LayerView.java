@@ -40,7 +40,10 @@ public record LayerView(
             @Schema(description = "empty: all zones") List<ZonePlace> places,
             EdgeView from,
             EdgeView to,
-            Region.Which which) {
+            Region.Which which,
+
+            @Schema(description = "over how much its lines run into the hair beside, 0–20 cm")
+            double featherCm) {
         Region checked() {
             EnumSet<ZonePlace> all = EnumSet.noneOf(ZonePlace.class);
             for (ZonePlace place : places) {
@@ -48,12 +51,17 @@ public record LayerView(
                     throw new RefusedInput("places", place, "Name each zone once.");
                 }
             }
-            return new Region(all, CaseFile.at("from", from::checked), CaseFile.at("to", to::checked), which);
+            return new Region(
+                    all, CaseFile.at("from", from::checked), CaseFile.at("to", to::checked), which, featherCm);
         }
 
         static RegionView of(Region region) {
             return new RegionView(
-                    List.copyOf(region.places()), EdgeView.of(region.from()), EdgeView.of(region.to()), region.which());
+                    List.copyOf(region.places()),
+                    EdgeView.of(region.from()),
+                    EdgeView.of(region.to()),
+                    region.which(),
+                    region.featherCm());
         }
     }
 

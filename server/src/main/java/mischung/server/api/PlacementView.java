@@ -3,13 +3,20 @@ package mischung.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import mischung.hair.Look;
+import mischung.hair.Reading;
 import mischung.hair.ZonePlace;
 import mischung.plan.Plan;
 import mischung.route.Whole;
 import mischung.sequence.SectionPlan;
 import mischung.wish.Aim;
 import mischung.wish.Layer;
+import mischung.wish.Wish;
+import mischung.wish.WorkedHead;
 
 /** Where colours go: every foil with what lies in it, and how the head reads as a whole. */
 public record PlacementView(
@@ -18,12 +25,16 @@ public record PlacementView(
 
         List<FoilView> foils,
 
+        @Schema(description = "what lies between the foils, and hair that lies in none; one a zone")
+        List<GroundView> grounds,
+
         @Schema(description = "to lay all foils once, alone")
         int minutes,
 
-        @Schema(description = "by which route the bowls and the looks are")
+        @Schema(description = "by which route the bowls and the looks are; empty before there is one")
         String route,
 
+        @Schema(description = "none before there is a route")
         List<WholeView> wholes) {
 
     /** @param own index in the wish's own layers; below 0 where it follows from what else is wished */
@@ -52,6 +63,8 @@ public record PlacementView(
             @Schema(description = "where it lies in each drawing of the head that shows it")
             List<SpotView> spots) {}
 
+    public record GroundView(ZonePlace place, String words, List<FoilStretch> stretches, List<SpotView> spots) {}
+
     /** On a field of 300 by 300. */
     public record SpotView(HeadView view, double x, double y, double width, double height) {}
 
@@ -63,37 +76,52 @@ public record PlacementView(
             @Schema(description = "as it is wished; where it stays, as it is")
             LookView look,
 
-            @Schema(description = "as the route brings it there")
-            LookView reached,
+            @Schema(description = "as the route brings it there: none, before there is one, or one")
+            List<LookView> reached,
 
-            List<String> bowls) {}
+            List<String> bowls,
+
+            @Schema(
+                    description =
+                            "over how much it runs into the next one towards the ends, half of it on either side; 0: a line")
+            double featherCm) {
+        boolean isLike(FoilStretch other) {
+            return words.equals(other.words)
+                    && bowls.equals(other.bowls)
+                    && look.equals(other.look)
+                    && featherCm == 0
+                    && said(reached).equals(said(other.reached));
+        }
+
+        private static List<String> said(List<LookView> looks) {
+            return looks.stream()
+                    .map(look -> look.levelWords() + " " + look.tone())
+                    .toList();
+        }
+
+        FoilStretch joined(FoilStretch next) {
+            return new FoilStretch(fromCm, next.toCm, words, look, reached, bowls, next.featherCm);
+        }
+    }
 
     public record WholeView(Whole.Side side, String words, String sentence, LookView look) {}
 
-    static PlacementView of(Plan plan, SectionPlan sections, int ownLayers) {
-        List<Layer> layers = plan.head().layers();
-        int first = plan.wish().placement().size()
-                - ownLayers
-                - (plan.wish().leaveOut().isEmpty() ? 0 : 1);
-        List<LayerWords> words = new ArrayList<>();
-        for (int i = 0; i < layers.size(); i++) {
-            int index = i;
-            int own = i - first;
-            words.add(new LayerWords(
-                    layers.get(i).words(),
-                    layers.get(i).sentence(),
-                    layers.get(i).purpose(),
-                    layers.get(i).on(),
-                    own >= 0 && own < ownLayers ? own : -1,
-                    (int) sections.foils().stream()
-                            .filter(foil -> foil.layer() == index)
-                            .count()));
-        }
+    /** As it is wished. */
+    static PlacementView of(WorkedHead head, Wish wish, SectionPlan sections) {
         return new PlacementView(
-                words,
-                sections.foils().stream()
-                        .map(foil -> foil(plan, foil, sections.foils()))
-                        .toList(),
+                layers(head, wish, sections),
+                foils(head, sections, Optional.empty()),
+                grounds(head, sections, Optional.empty()),
+                sections.minutes(),
+                "",
+                List.of());
+    }
+
+    static PlacementView of(Plan plan, SectionPlan sections) {
+        return new PlacementView(
+                layers(plan.head(), plan.wish(), sections),
+                foils(plan.head(), sections, Optional.of(plan)),
+                grounds(plan.head(), sections, Optional.of(plan)),
                 sections.minutes(),
                 plan.strategy().words(),
                 Arrays.stream(Whole.Side.values())
@@ -103,22 +131,92 @@ public record PlacementView(
                         .toList());
     }
 
-    private static List<SpotView> spots(SectionPlan.Foil foil, List<SectionPlan.Foil> all) {
-        return Arrays.stream(HeadView.values())
-                .filter(view -> view.shows(foil.place()))
-                .map(view -> {
-                    HeadView.Box box = view.of(foil, all);
-                    return new SpotView(
-                            view,
-                            LookView.rounded(box.x(), 100),
-                            LookView.rounded(box.y(), 100),
-                            LookView.rounded(box.width(), 100),
-                            LookView.rounded(box.height(), 100));
-                })
+    private static List<LayerWords> layers(WorkedHead head, Wish wish, SectionPlan sections) {
+        List<Layer> layers = head.layers();
+        List<LayerWords> words = new ArrayList<>();
+        for (int i = 0; i < layers.size(); i++) {
+            int index = i;
+            words.add(new LayerWords(
+                    layers.get(i).words(),
+                    layers.get(i).sentence(),
+                    layers.get(i).purpose(),
+                    layers.get(i).on(),
+                    wish.own(i).orElse(-1),
+                    (int) sections.foils().stream()
+                            .filter(foil -> foil.layer() == index)
+                            .count()));
+        }
+        return words;
+    }
+
+    static List<FoilView> foils(WorkedHead head, SectionPlan sections, Optional<Plan> plan) {
+        // Most foils of a zone hold the same, and most zones are wished alike.
+        Map<List<SectionPlan.Stretch>, List<FoilStretch>> alike = new HashMap<>();
+        Map<Aim, LookView> wished = new HashMap<>();
+        return sections.foils().stream()
+                .map(foil -> foil(
+                        foil,
+                        alike.computeIfAbsent(foil.stretches(), stretches -> stretches(head, stretches, plan, wished)),
+                        sections.foils()))
                 .toList();
     }
 
-    private static FoilView foil(Plan plan, SectionPlan.Foil foil, List<SectionPlan.Foil> all) {
+    private static List<GroundView> grounds(WorkedHead head, SectionPlan sections, Optional<Plan> plan) {
+        Map<Aim, LookView> wished = new HashMap<>();
+        return sections.grounds().stream()
+                .map(ground -> new GroundView(
+                        ground.place(),
+                        ground.place().words(),
+                        stretches(head, ground.stretches(), plan, wished),
+                        Arrays.stream(HeadView.values())
+                                .filter(view -> view.shows(ground.place()))
+                                .map(view -> spot(view, view.of(ground.place())))
+                                .toList()))
+                .toList();
+    }
+
+    private static List<FoilStretch> stretches(
+            WorkedHead head, List<SectionPlan.Stretch> some, Optional<Plan> plan, Map<Aim, LookView> wished) {
+        List<FoilStretch> all = new ArrayList<>();
+        for (SectionPlan.Stretch stretch : some) {
+            FoilStretch next = new FoilStretch(
+                    stretch.fromCm(),
+                    stretch.toCm(),
+                    stretch.aim().map(Aim::words).orElse("stays"),
+                    stretch.aim()
+                            .map(aim -> wished.computeIfAbsent(aim, Swatches::of))
+                            .orElseGet(() -> LookView.of(wished(head, stretch))),
+                    plan.map(made -> LookView.of(made.end(stretch.band()).look())).stream()
+                            .toList(),
+                    stretch.bowls(),
+                    stretch.featherCm());
+            // Hair that was read apart and gets the same is said once.
+            if (!all.isEmpty() && all.get(all.size() - 1).isLike(next)) {
+                all.add(all.remove(all.size() - 1).joined(next));
+            } else {
+                all.add(next);
+            }
+        }
+        return all;
+    }
+
+    private static List<SpotView> spots(SectionPlan.Foil foil, List<SectionPlan.Foil> all) {
+        return Arrays.stream(HeadView.values())
+                .filter(view -> view.shows(foil.place()))
+                .map(view -> spot(view, view.of(foil, all)))
+                .toList();
+    }
+
+    private static SpotView spot(HeadView view, HeadView.Box box) {
+        return new SpotView(
+                view,
+                LookView.rounded(box.x(), 100),
+                LookView.rounded(box.y(), 100),
+                LookView.rounded(box.width(), 100),
+                LookView.rounded(box.height(), 100));
+    }
+
+    private static FoilView foil(SectionPlan.Foil foil, List<FoilStretch> stretches, List<SectionPlan.Foil> all) {
         return new FoilView(
                 foil.number(),
                 foil.place(),
@@ -130,26 +228,15 @@ public record PlacementView(
                 foil.layer(),
                 foil.called(),
                 foil.direction(),
-                foil.stretches().stream()
-                        .map(stretch -> new FoilStretch(
-                                stretch.fromCm(),
-                                stretch.toCm(),
-                                stretch.aim().map(Aim::words).orElse("stays"),
-                                wished(plan, stretch),
-                                LookView.of(plan.end(stretch.band()).look()),
-                                stretch.bowls()))
-                        .toList(),
+                stretches,
                 LookView.rounded(foil.grams(), 10),
                 spots(foil, all));
     }
 
-    /** The colour that is wished there; where it stays, what it is. */
-    static LookView wished(Plan plan, SectionPlan.Stretch stretch) {
+    /** The colour that is wished there; where it stays, what was read. */
+    static Look wished(WorkedHead head, SectionPlan.Stretch stretch) {
         return stretch.aim()
-                .map(Swatches::of)
-                .orElseGet(() -> LookView.of(plan.now()
-                        .get(stretch.band().zone())
-                        .get(stretch.band().band())
-                        .look()));
+                .map(Swatches::look)
+                .orElseGet(() -> Reading.canvasOf(head.band(stretch.band())).look());
     }
 }

@@ -11,6 +11,8 @@ import mischung.sequence.SectionPlan;
 import mischung.sequence.Sequence;
 import mischung.sequence.Task;
 import mischung.server.store.MixStore;
+import mischung.wish.Wish;
+import mischung.wish.WorkedHead;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -82,10 +84,18 @@ class PlanController {
     PlacementView placement(@PathVariable long id) {
         Cases.Stored stored = cases.get(id);
         Plan plan = routes.chosen(stored).plan();
-        return PlacementView.of(
-                plan,
-                SectionPlan.of(plan, house.durations(), SectionPlan.backFirst()),
-                plan.wish().layers().size());
+        return PlacementView.of(plan, SectionPlan.of(plan, house.durations()));
+    }
+
+    @PostMapping("/foils")
+    @Operation(
+            operationId = "wishedFoils",
+            summary = "Foils of a wish that is being made, at once and kept nowhere; bowls come with the placement")
+    PlacementView foils(@PathVariable long id, @RequestBody WishView wish) {
+        CheckedCase of = cases.get(id).checked();
+        Wish wished = wish.checked(of.consultation());
+        WorkedHead head = WorkedHead.of(of.head(), wished);
+        return PlacementView.of(head, wished, SectionPlan.of(head, of.method().start(), house.durations()));
     }
 
     @GetMapping(path = "/work-sheet.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
@@ -100,7 +110,7 @@ class PlanController {
                 checked.clientName(),
                 checked.date().toString(),
                 plan,
-                SectionPlan.of(plan, house.durations(), SectionPlan.backFirst()),
+                SectionPlan.of(plan, house.durations()),
                 plan(id, ""));
         return ResponseEntity.ok()
                 .header(

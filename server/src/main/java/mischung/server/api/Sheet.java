@@ -7,6 +7,8 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.List;
+import mischung.hair.Look;
+import mischung.light.Illuminant;
 import mischung.plan.Plan;
 import mischung.sequence.SectionPlan;
 import mischung.sequence.SectionPlan.Foil;
@@ -29,6 +31,9 @@ final class Sheet {
     private static final float LEADING = 1.4f;
     private static final float PATCH = 26;
     private static final float SMALL = 6;
+
+    /** In so many steps one colour becomes the next. */
+    private static final int FEATHER_STEPS = 6;
 
     /** So much of half a page's width is a head. */
     private static final float HEADS = 0.92f;
@@ -117,55 +122,91 @@ final class Sheet {
     }
 
     /** Our head from four sides, two beside two, every foil numbered where it lies. */
-    void heads(Plan plan, List<Foil> foils) throws IOException {
+    void heads(Plan plan, SectionPlan sections) throws IOException {
         HeadView[] views = HeadView.values();
         float side = (PDRectangle.A4.getWidth() - 2 * MARGIN) / 2;
         float scale = side / (float) HeadView.SIZE * HEADS;
         for (int i = 0; i < views.length; i += 2) {
             float top = y;
             for (int j = i; j < i + 2; j++) {
-                head(views[j], plan, foils, MARGIN + (j - i) * side, top, scale);
+                head(views[j], plan, sections, MARGIN + (j - i) * side, top, scale);
             }
             y = top - side * HEADS - LEADING * TEXT;
         }
     }
 
-    private void head(HeadView view, Plan plan, List<Foil> foils, float left, float top, float scale)
+    private void head(HeadView view, Plan plan, SectionPlan sections, float left, float top, float scale)
             throws IOException {
         write(view.words(), TEXT, left, top - TEXT);
         float x = left + 150 * scale;
         float middle = top - TEXT - 150 * scale;
         ellipse(x, middle, 112 * scale, 130 * scale);
-        for (Foil foil : foils) {
+        for (SectionPlan.Ground ground : sections.grounds()) {
+            if (view.shows(ground.place())) {
+                hair(plan, ground.stretches(), view.of(ground.place()), left, top - TEXT, scale);
+            }
+        }
+        for (Foil foil : sections.foils()) {
             if (view.shows(foil.place())) {
-                HeadView.Box box = view.of(foil, foils);
+                HeadView.Box box = view.of(foil, sections.foils());
                 foil(plan, foil, box, left, top - TEXT, scale);
             }
         }
     }
 
-    private void foil(Plan plan, Foil foil, HeadView.Box box, float left, float top, float scale) throws IOException {
-        double whole = foil.stretches().stream()
+    /** From the scalp on the left to the ends. */
+    private void hair(
+            Plan plan, List<SectionPlan.Stretch> stretches, HeadView.Box box, float left, float top, float scale)
+            throws IOException {
+        double whole = stretches.stream()
                 .mapToDouble(stretch -> stretch.toCm() - stretch.fromCm())
                 .sum();
         float y0 = top - (float) (box.y() + box.height()) * scale;
         float x0 = left + (float) box.x() * scale;
-        for (SectionPlan.Stretch stretch : foil.stretches()) {
-            float width = (float) (box.width() * (stretch.toCm() - stretch.fromCm()) / whole) * scale;
-            page.setNonStrokingColor(
-                    Color.decode(PlacementView.wished(plan, stretch).colours().daylight()));
-            page.addRect(x0, y0, width, (float) box.height() * scale);
-            page.fill();
+        float perCm = (float) (box.width() / whole) * scale;
+        float high = (float) box.height() * scale;
+        for (SectionPlan.Stretch stretch : stretches) {
+            float width = (float) (stretch.toCm() - stretch.fromCm()) * perCm;
+            filled(PlacementView.wished(plan.head(), stretch), x0, y0, width, high);
             x0 += width;
+        }
+        x0 = left + (float) box.x() * scale;
+        for (int i = 0; i + 1 < stretches.size(); i++) {
+            SectionPlan.Stretch above = stretches.get(i);
+            x0 += (float) (above.toCm() - above.fromCm()) * perCm;
+            float feather = (float) above.featherCm() * perCm;
+            Look from = PlacementView.wished(plan.head(), above);
+            Look to = PlacementView.wished(plan.head(), stretches.get(i + 1));
+            for (int step = 0; feather > 0 && step < FEATHER_STEPS; step++) {
+                Look look = from.mixedWith(to, (step + 0.5) / FEATHER_STEPS);
+                filled(look, x0 + feather * ((float) step / FEATHER_STEPS - 0.5f), y0, feather / FEATHER_STEPS, high);
+            }
         }
         page.setStrokingColor(Color.DARK_GRAY);
         page.setLineWidth(0.4f);
         page.addRect(left + (float) box.x() * scale, y0, (float) box.width() * scale, (float) box.height() * scale);
         page.stroke();
+    }
+
+    private void filled(Look look, float x, float at, float wide, float high) throws IOException {
+        page.setNonStrokingColor(Color.decode(look.under(Illuminant.D65).hex()));
+        page.addRect(x, at, wide, high);
+        page.fill();
+    }
+
+    private void foil(Plan plan, Foil foil, HeadView.Box box, float left, float top, float scale) throws IOException {
+        hair(plan, foil.stretches(), box, left, top, scale);
+        float y0 = top - (float) (box.y() + box.height()) * scale;
         float size = Math.min(SMALL, (float) box.height() * scale * 0.9f);
         if (size >= 2.5f) {
+            // On white inside its own foil, where no neighbour lies over it.
+            String number = String.valueOf(foil.number());
+            float at = left + (float) box.x() * scale + 1;
+            page.setNonStrokingColor(Color.WHITE);
+            page.addRect(at, y0 + 0.5f, font.getStringWidth(number) / 1000 * size + 1, size);
+            page.fill();
             page.setNonStrokingColor(Color.BLACK);
-            write(String.valueOf(foil.number()), size, left + (float) (box.x() + box.width()) * scale + 1, y0);
+            write(number, size, at + 0.5f, y0 + 1);
         }
         page.setNonStrokingColor(Color.BLACK);
     }

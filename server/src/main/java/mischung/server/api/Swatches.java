@@ -2,6 +2,7 @@ package mischung.server.api;
 
 import mischung.hair.BandKind;
 import mischung.hair.Canvas;
+import mischung.hair.Look;
 import mischung.hair.Past;
 import mischung.hair.Porosity;
 import mischung.hair.ReadIn;
@@ -17,14 +18,18 @@ final class Swatches {
 
     /** The wished colour; one that was picked shows as the hair that comes nearest. */
     static LookView of(Aim aim) {
+        return LookView.of(look(aim));
+    }
+
+    static Look look(Aim aim) {
         return aim.picked()
-                .map(lab -> LookView.of(Canvas.of(
+                .map(lab -> Canvas.of(
                                 ReadIn.of(lab, Past.of(Past.Kind.COLOURED_OVER_LIFTED))
                                         .best()
                                         .pigments(),
                                 Porosity.NORMAL)
-                        .look()))
-                .orElseGet(() -> of(BandKind.LIGHTENED, aim.level(), aim.tones()));
+                        .look())
+                .orElseGet(() -> look(BandKind.LIGHTENED, aim.level(), aim.tones()));
     }
 
     /** A shade on the hair it is made for. */
@@ -33,11 +38,11 @@ final class Swatches {
     }
 
     static LookView of(BandKind kind, double level, Tone tone) {
-        return of(kind, level, ToneMix.of(tone));
+        return LookView.of(look(kind, level, ToneMix.of(tone)));
     }
 
-    private static LookView of(BandKind kind, double level, ToneMix tone) {
-        return LookView.of(Canvas.of(Reading.of(kind, level, tone).pigments(), Porosity.NORMAL)
-                .look());
+    private static Look look(BandKind kind, double level, ToneMix tone) {
+        return Canvas.of(Reading.of(kind, level, tone).pigments(), Porosity.NORMAL)
+                .look();
     }
 }

@@ -66,7 +66,8 @@ class VocabularyController {
         this.shelves = shelves;
     }
 
-    record PlaceWord(ZonePlace value, String words, List<ZonePlace> halves) {}
+    /** @param mirrored the same on the other side of the head */
+    record PlaceWord(ZonePlace value, String words, List<ZonePlace> halves, ZonePlace mirrored) {}
 
     record ToneWord(Tone value, String words, boolean ofNaturalHair, boolean wishable) {}
 
@@ -154,7 +155,7 @@ class VocabularyController {
     Vocabulary vocabulary() {
         return new Vocabulary(
                 all(ZonePlace.values())
-                        .map(v -> new PlaceWord(v, v.words(), v.halves()))
+                        .map(v -> new PlaceWord(v, v.words(), v.halves(), Region.mirrored(v)))
                         .toList(),
                 all(Tone.values())
                         .map(v -> new ToneWord(

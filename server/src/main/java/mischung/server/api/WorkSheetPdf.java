@@ -6,6 +6,8 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
+import mischung.Words;
+import mischung.hair.LevelScale;
 import mischung.plan.Plan;
 import mischung.sequence.SectionPlan;
 import mischung.sequence.SectionPlan.Foil;
@@ -25,9 +27,13 @@ final class WorkSheetPdf {
         sheet.title("Work sheet: " + plan.wish().words());
         sheet.text(Character.toUpperCase(plan.strategy().words().charAt(0))
                 + plan.strategy().words().substring(1) + ", " + view.totalWords() + " to " + view.endClock() + ".");
+        sheet.heads(plan, sections);
         if (!sections.foils().isEmpty()) {
-            sheet.heads(plan, sections.foils());
             sheet.list("Foils", foils(sections));
+        }
+        List<String> grounds = grounds(sections);
+        if (!grounds.isEmpty()) {
+            sheet.list(sections.foils().isEmpty() ? "Hair" : "Between the foils", grounds);
         }
         sheet.list(
                 "Bowls",
@@ -58,21 +64,54 @@ final class WorkSheetPdf {
     private static List<String> foils(SectionPlan sections) {
         Map<String, List<Foil>> alike = new LinkedHashMap<>();
         for (Foil foil : sections.foils()) {
-            String what = foil.place().words() + ": " + foil.called() + "; "
-                    + foil.stretches().stream()
-                            .filter(stretch -> stretch.aim().isPresent())
-                            .map(stretch -> LookView.rounded(stretch.fromCm(), 10) + "–"
-                                    + LookView.rounded(stretch.toCm(), 10) + " cm "
-                                    + stretch.aim().orElseThrow().words()
-                                    + (stretch.bowls().isEmpty()
-                                            ? ""
-                                            : ", bowl " + String.join(" then ", stretch.bowls())))
-                            .collect(Collectors.joining("; "));
+            String what =
+                    foil.place().words() + ": " + foil.called() + "; " + String.join("; ", stretches(foil.stretches()));
             alike.computeIfAbsent(what, key -> new ArrayList<>()).add(foil);
         }
         List<String> lines = new ArrayList<>();
         alike.forEach((what, some) -> lines.add(numbers(some) + ", " + what));
         return lines;
+    }
+
+    /** Zones that get the same in a line: "Back, nape: 0–3 cm 6 natural, bowl C". */
+    private static List<String> grounds(SectionPlan sections) {
+        Map<String, List<String>> alike = new LinkedHashMap<>();
+        for (SectionPlan.Ground ground : sections.grounds()) {
+            List<String> along = stretches(ground.stretches());
+            if (!along.isEmpty()) {
+                alike.computeIfAbsent(String.join("; ", along), key -> new ArrayList<>())
+                        .add(ground.place().words());
+            }
+        }
+        List<String> lines = new ArrayList<>();
+        alike.forEach((what, places) -> lines.add(Words.capital(String.join(", ", places)) + ": " + what));
+        return lines;
+    }
+
+    /** What goes where along it; what gets the same is one stretch, however it was read. */
+    private static List<String> stretches(List<SectionPlan.Stretch> along) {
+        List<String> all = new ArrayList<>();
+        List<SectionPlan.Stretch> some =
+                along.stream().filter(stretch -> stretch.aim().isPresent()).toList();
+        for (int first = 0, last; first < some.size(); first = last) {
+            SectionPlan.Stretch from = some.get(first);
+            last = first + 1;
+            while (last < some.size()
+                    && some.get(last).aim().equals(from.aim())
+                    && some.get(last).bowls().equals(from.bowls())
+                    && some.get(last).fromCm() == some.get(last - 1).toCm()) {
+                last++;
+            }
+            all.add(LevelScale.figure(from.fromCm()) + "–"
+                    + LevelScale.figure(some.get(last - 1).toCm()) + " cm "
+                    + from.aim().orElseThrow().words()
+                    + (from.bowls().isEmpty() ? "" : ", bowl " + String.join(" then ", from.bowls()))
+                    + (some.get(last - 1).featherCm() > 0
+                            ? ", feathered over "
+                                    + LevelScale.figure(some.get(last - 1).featherCm()) + " cm"
+                            : ""));
+        }
+        return all;
     }
 
     private static String numbers(List<Foil> some) {
