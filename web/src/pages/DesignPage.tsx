@@ -40,10 +40,10 @@ export function DesignPage(): ReactNode {
       </div>
       <div className="design-body">
         <div className="design-side">
-          {seen && <Counts seen={seen} />}
           <Layers placement={drawn} chosen={layer} onChoose={setLayer} />
         </div>
         <section className="design-stage" aria-label="Section plan">
+          <Counts seen={seen} />
           {placement.isPending && !drawn && <Spin className="wait" />}
           {placement.isError && (
             <ProblemNote
@@ -65,7 +65,10 @@ export function DesignPage(): ReactNode {
   );
 }
 
-function Counts({ seen }: { seen: PlacementView }): ReactNode {
+function Counts({ seen }: { seen: PlacementView | undefined }): ReactNode {
+  if (!seen) {
+    return <p className="design-counts">Being counted…</p>;
+  }
   const layers = seen.layers.filter(({ own }) => own >= 0).length;
   return (
     <p className="design-counts" role="status">
@@ -129,6 +132,43 @@ const Layers = memo(function Layers(props: {
   const given = placement?.layers.filter(({ own }) => own < 0) ?? [];
   return (
     <section className="layers" aria-label="Layers">
+      {/* Above what grows, so that neither the button nor its menu moves under the hand. */}
+      <div className="layers-add">
+        <Dropdown
+          trigger={['click']}
+          autoFocus
+          disabled={layers.length >= 12}
+          menu={{
+            className: 'beginnings',
+            items: (vocabulary?.beginnings ?? []).map(({ name, why }) => ({
+              key: name,
+              label: (
+                <span className="beginning">
+                  <b>{name}</b>
+                  <small>{why}</small>
+                </span>
+              ),
+            })),
+            onClick: ({ key }) => begin(key),
+          }}
+        >
+          <Button type="primary">Add layers</Button>
+        </Dropdown>
+        {layers.some(({ region }) => region.places.length > 0) && (
+          <Button
+            onClick={() =>
+              set(
+                layers.map((one) => ({
+                  ...one,
+                  region: { ...one.region, places: one.region.places.map(mirrored) },
+                })),
+              )
+            }
+          >
+            Mirror all
+          </Button>
+        )}
+      </div>
       <ol className="layers-given" aria-label="From the wish">
         {given.map(({ sentence }, i) => (
           <li key={i}>{sentence}</li>
@@ -216,39 +256,6 @@ const Layers = memo(function Layers(props: {
           );
         })}
       </ol>
-      <Dropdown
-        trigger={['click']}
-        autoFocus
-        disabled={layers.length >= 12}
-        menu={{
-          items: (vocabulary?.beginnings ?? []).map(({ name, why }) => ({
-            key: name,
-            label: (
-              <span className="beginning">
-                <b>{name}</b>
-                <small>{why}</small>
-              </span>
-            ),
-          })),
-          onClick: ({ key }) => begin(key),
-        }}
-      >
-        <Button type="primary">Add layers</Button>
-      </Dropdown>
-      {layers.some(({ region }) => region.places.length > 0) && (
-        <Button
-          onClick={() =>
-            set(
-              layers.map((one) => ({
-                ...one,
-                region: { ...one.region, places: one.region.places.map(mirrored) },
-              })),
-            )
-          }
-        >
-          Mirror all
-        </Button>
-      )}
     </section>
   );
 });

@@ -124,10 +124,14 @@ class PlacementTest extends Browsing {
         press(button("Add layers"));
         Locator names = page.locator(".beginning b");
         Locator one = names.filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + name + "$")));
+        assertThat(one).isVisible();
+        // All of it is seen at once: what must be scrolled to moves under the finger.
+        assertThat((double) page.locator(".beginnings")
+                        .evaluate("e => window.innerHeight - e.getBoundingClientRect().bottom"))
+                .isPositive();
         if (by == By.TOUCH) {
             hands.tap(one);
         } else {
-            assertThat(one).isVisible();
             Locator items = page.getByRole(AriaRole.MENUITEM);
             int there = names.allTextContents().indexOf(name);
             // The menu moves its focus with the next picture drawn; nobody presses before seeing where they are.
