@@ -12,10 +12,10 @@ import {
   type Status,
 } from '../api/client';
 import { useClients, useDay, useVocabulary } from '../api/queries';
+import { Lock } from '../hair/Tress';
 import { HouseDrawer } from '../parts/HouseDrawer';
 import { ProblemNote } from '../parts/ProblemNote';
 import { TopBar } from '../parts/TopBar';
-import { useLight } from '../state/light';
 import { serverNow, timeWords } from '../state/clock';
 import { clockOf, dayAfter, dayWords, minuteOf, today } from '../state/today';
 import { useKeysOnce } from '../state/useOnce';
@@ -285,7 +285,6 @@ function Appointment({
   onProblem: (problem: Problem | null) => void;
 }): ReactNode {
   const queries = useQueryClient();
-  const { light } = useLight();
   const words = useVocabulary().data?.statuses.find(({ value }) => value === one.status)?.words ?? '';
   const next = NEXT[one.status];
   const move = async (status: Status): Promise<void> => {
@@ -301,7 +300,9 @@ function Appointment({
   return (
     <>
       <Link to={`/cases/${one.id}/consult`} className="visit-link">
-        <i style={{ background: one.wishLook.colours[light] }} aria-hidden="true" />
+        <i aria-hidden="true">
+          <Lock look={one.wishLook} />
+        </i>
         <strong>{one.clientName}</strong>
         <small>
           {one.startTime.slice(0, 5)}–{clockOf(minuteOf(one.startTime) + one.minutes)} · {words}

@@ -3,6 +3,7 @@ import { Fragment, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { problemOf, type DecisionView } from '../api/client';
 import { useFirstRoute, useRoutes } from '../api/queries';
+import { HeadSteps } from '../parts/HeadSteps';
 import { MethodPanel } from '../parts/MethodPanel';
 import { OwnRoute } from '../parts/OwnRoute';
 import { ProblemNote } from '../parts/ProblemNote';
@@ -72,6 +73,7 @@ function Decided({ decision }: { decision: DecisionView }): ReactNode {
           {one}
         </p>
       ))}
+      {chosen && <HeadSteps route={chosen} zones={decision.zones} />}
       <section className="routes" aria-label="Routes">
         {[...(own ? [own] : []), ...visible].map((route, i, all) => (
           <Fragment key={route.key}>

@@ -4,10 +4,12 @@ import {
   problemOf,
   type EventView,
   type HistoryView,
+  type Place,
   type StrandHistoryView,
   type StretchView,
 } from '../api/client';
 import { useLadder, useStrandHistory, useVocabulary } from '../api/queries';
+import { seedOf, SOFT_CM, Tress } from '../hair/Tress';
 import { Choice } from '../parts/Choice';
 import { DraftField, typedNumber } from '../parts/DraftField';
 import { ProblemNote } from '../parts/ProblemNote';
@@ -15,7 +17,6 @@ import { Ruler } from '../parts/Ruler';
 import { SelectField } from '../parts/SelectField';
 import { TimeLine } from '../parts/TimeLine';
 import { useCase } from '../state/caseContext';
-import { useLight } from '../state/light';
 import { halves, longest, withStrand } from '../state/strands';
 import { dayAfter } from '../state/today';
 import { useWidth } from '../state/useWidth';
@@ -301,7 +302,7 @@ function ByTheDates({ laid }: { laid: StrandHistoryView }): ReactNode {
             <span className="strand-label">
               <strong>{capital(places.find(({ value }) => value === strand.place)?.words ?? '')}</strong>
             </span>
-            <PastStrand stretches={strand.stretches} pixelsPerCm={pixelsPerCm} />
+            <PastStrand place={strand.place} stretches={strand.stretches} pixelsPerCm={pixelsPerCm} />
             <span className="push" />
             <Button
               aria-label={`Use these bands: ${places.find(({ value }) => value === strand.place)?.words ?? ''}`}
@@ -326,15 +327,29 @@ function capital(words: string): string {
 }
 
 function PastStrand({
+  place,
   stretches,
   pixelsPerCm,
 }: {
+  place: Place;
   stretches: StretchView[];
   pixelsPerCm: number;
 }): ReactNode {
-  const { light } = useLight();
+  const length = stretches.at(-1)?.to.cm ?? 0;
   return (
-    <div className="past-strand" style={{ width: (stretches.at(-1)?.to.cm ?? 0) * pixelsPerCm }}>
+    <div className="past-strand" style={{ width: length * pixelsPerCm }}>
+      <Tress
+        bands={stretches.map(({ from, to, look }) => ({
+          fromCm: from.cm,
+          toCm: to.cm,
+          pieces: [{ share: 1, look }],
+          // A line may lie anywhere in its doubt; so it is drawn.
+          softCm: Math.max(SOFT_CM, to.toCm - to.fromCm),
+        }))}
+        width={length * pixelsPerCm}
+        height={46}
+        seed={seedOf(place)}
+      />
       {stretches.map((one) => {
         const width = (one.to.cm - one.from.cm) * pixelsPerCm;
         const kind = one.proposed.kind.toLowerCase();
@@ -349,11 +364,7 @@ function PastStrand({
             key={one.from.cm}
             className="past-stretch"
             title={[one.words, ...one.events].join('\n')}
-            style={{
-              left: one.from.cm * pixelsPerCm,
-              width: width - 2,
-              backgroundColor: one.look.colours[light],
-            }}
+            style={{ left: one.from.cm * pixelsPerCm, width }}
           >
             {label !== '' && <span>{label}</span>}
             <span className="unseen">

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { BandBack, ShownView } from '../api/client';
+import { FullTress, seedOf, type HairLook } from '../hair/Tress';
 
 /** One strand three times, from the scalp on the left to the ends. */
 export function BackZone(props: {
@@ -23,13 +24,21 @@ export function BackZone(props: {
         <div key={label} className="back-row">
           <small>{label}</small>
           <div className="back-strand">
+            <FullTress
+              bands={bands.map((band) => {
+                const shown = of(band);
+                const { fromCm, toCm } = band;
+                return { fromCm, toCm, pieces: shown ? [{ share: 1, look: lookOf(shown) }] : [] };
+              })}
+              seed={seedOf(bands[0]?.zone ?? '')}
+            />
             {bands.map((band) => {
               const shown = of(band);
               return shown ? (
                 <span
                   key={band.band}
                   className="back-band"
-                  style={{ width: share(band), background: shown.hex }}
+                  style={{ width: share(band) }}
                   title={shown.words}
                 />
               ) : (
@@ -68,6 +77,11 @@ export function BackZone(props: {
       </table>
     </article>
   );
+}
+
+/** What a job keeps is a colour in daylight; it looks so in every light, and says nothing of white fibres. */
+function lookOf({ hex }: ShownView): HairLook {
+  return { colours: { daylight: hex, warm: hex, cool: hex }, white: [] };
 }
 
 function Figures({ band, onRead }: { band: BandBack; onRead: () => void }): ReactNode {

@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { Kind, LookView } from '../api/client';
 import { useLadder } from '../api/queries';
-import { useLight } from '../state/light';
+import { Lock } from '../hair/Tress';
 
 /** Natural and lifted hair side by side, in the light chosen. */
 export function LadderPicker({
@@ -46,7 +46,6 @@ function Rung(props: {
   half: boolean;
   onPress: () => void;
 }): ReactNode {
-  const { light } = useLight();
   const { rung, pressed } = props;
   return (
     <button
@@ -54,10 +53,10 @@ function Rung(props: {
       className="rung"
       aria-pressed={pressed}
       aria-label={`${rung.words} ${rung.look.tone}`}
-      style={{ backgroundColor: rung.look.colours[light] }}
       onClick={props.onPress}
     >
-      <span>
+      <Lock look={rung.look} seed={rung.level} />
+      <span className="rung-words">
         {rung.words}
         {pressed && props.half ? '½' : ''}
       </span>

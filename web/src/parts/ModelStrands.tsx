@@ -1,6 +1,6 @@
 import type { ReactNode } from 'react';
 import type { LookView, ModelRun, ModelView } from '../api/client';
-import { useLight } from '../state/light';
+import { Lock } from '../hair/Tress';
 import { amountWords } from '../state/modelRun';
 import { Swatch } from './Swatch';
 
@@ -12,7 +12,6 @@ export function ModelStrands({
   view: ModelView;
   kind: ModelRun['product']['kind'];
 }): ReactNode {
-  const { light } = useLight();
   return (
     <>
       <p className="frames-key">
@@ -22,11 +21,9 @@ export function ModelStrands({
         {view.frames.map((frame) => (
           <li key={frame.at}>
             <span className="frame-at">{amountWords(kind, frame.at)}</span>
-            <span
-              className="frame-hair"
-              style={{ background: frame.look.colours[light] }}
-              aria-hidden="true"
-            />
+            <span className="frame-hair" aria-hidden="true">
+              <Lock look={frame.look} />
+            </span>
             <strong>{frame.look.levelWords}</strong>
             <small>{frame.rangeWords}</small>
             <span className="frame-tone">{frame.look.tone}</span>

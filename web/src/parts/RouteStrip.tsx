@@ -18,6 +18,11 @@ interface Props {
 
 /** Rounds after which hair looks as before. */
 const COLOURLESS: string[] = ['EQUALISE', 'TREATMENT', 'DRY', 'WAIT'];
+
+export function coloursHair(kind: string, column: number): boolean {
+  return column === 0 || !COLOURLESS.includes(kind);
+}
+
 const LABEL_WIDTH = 92;
 const GAP = 10;
 
@@ -25,7 +30,7 @@ const GAP = 10;
 export function RouteStrip({ route, zones, chosen, against, onChoose, onOwn, children }: Props): ReactNode {
   const [area, width] = useWidth<HTMLDivElement>();
   const [open, setOpen] = useState(false);
-  const columns = route.columns.filter(({ kind }, i) => i === 0 || !COLOURLESS.includes(kind));
+  const columns = route.columns.filter(({ kind }, i) => coloursHair(kind, i));
   const lines = alike(route, zones);
   const columnWidth = (width - LABEL_WIDTH) / columns.length - GAP;
   const longest = Math.max(1, ...zones.map(({ bands }) => bands.at(-1)?.stretch.toCm ?? 0));
@@ -96,8 +101,8 @@ export function RouteStrip({ route, zones, chosen, against, onChoose, onOwn, chi
                     zone={zones[zone]}
                     outcomes={column.outcomes[zone] ?? []}
                     pixelsPerCm={columnWidth / longest}
+                    height={26}
                     said={(b) => told(column.outcomes[zone]?.[b], i === 0)}
-                    figure={(b) => column.outcomes[zone]?.[b]?.look.levelWords ?? ''}
                     chosen={null}
                     onChoose={() => setOpen(true)}
                     marked={(b) => i === columns.length - 1 && differs(zone, b)}
@@ -213,10 +218,21 @@ function told(outcome: OutcomeView | undefined, reading: boolean): string {
     : `${outcome.look.levelWords} ${outcome.look.tone} (${outcome.range})`;
 }
 
-function sentence(zone: WorkedZone | undefined, outcomes: OutcomeView[], reading: boolean): string {
-  return (zone?.bands ?? [])
-    .map((_, b) => (outcomes[b]?.cut ? 'cut off' : told(outcomes[b], reading)))
-    .filter((words, i, all) => words !== all[i - 1])
+/** A zone from the scalp down, the tone once where it stays: "6 · 8½ gold-yellow · 9½ · 10 pale yellow". */
+export function sentence(zone: WorkedZone | undefined, outcomes: OutcomeView[], reading: boolean): string {
+  const pieces = (zone?.bands ?? []).flatMap((_, b) => {
+    const outcome = outcomes[b];
+    return outcome
+      ? [
+          outcome.cut
+            ? { level: 'cut off', tone: '' }
+            : { level: reading ? outcome.look.levelWords : outcome.range, tone: outcome.look.tone },
+        ]
+      : [];
+  });
+  return pieces
+    .filter(({ level, tone }, i) => level !== pieces[i - 1]?.level || tone !== pieces[i - 1]?.tone)
+    .map(({ level, tone }, i, all) => (tone === all[i + 1]?.tone || tone === '' ? level : `${level} ${tone}`))
     .join(' · ');
 }
 

@@ -121,6 +121,7 @@ function ScoreStrand(props: {
         zone={zone}
         outcomes={outcomes}
         pixelsPerCm={props.pixelsPerCm}
+        height={32}
         said={told}
         figure={figure}
         chosen={props.chosen}

@@ -1,7 +1,7 @@
 import { useRef, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { LookView, ZoneView } from '../api/client';
 import { useVocabulary } from '../api/queries';
-import { useLight } from '../state/light';
+import { seedOf, Tress } from '../hair/Tress';
 import { cmWords, halves, readingWords, snapped } from '../state/strands';
 
 interface Props {
@@ -24,11 +24,19 @@ const HANDLE_WIDTH = 44;
 /** A strand to scale, scalp at the left: bands to press, edges to drag or to move with the arrow keys. */
 export function StrandRow(props: Props): ReactNode {
   const { zone, pixelsPerCm } = props;
-  const { light } = useLight();
   const kinds = useVocabulary().data?.kinds ?? [];
   const length = zone.bands.at(-1)?.toCm ?? 0;
   return (
     <div className="strand" style={{ width: length * pixelsPerCm, height: STRAND_HEIGHT }}>
+      <Tress
+        bands={zone.bands.map(({ fromCm, toCm }, b) => {
+          const look = props.looks[b];
+          return { fromCm, toCm, pieces: look ? [{ share: 1, look }] : [] };
+        })}
+        width={length * pixelsPerCm}
+        height={STRAND_HEIGHT}
+        seed={seedOf(zone.place)}
+      />
       {zone.bands.map((band, b) => {
         const look = props.looks[b];
         const width = (band.toCm - band.fromCm) * pixelsPerCm;
@@ -37,14 +45,13 @@ export function StrandRow(props: Props): ReactNode {
           <button
             key={b}
             type="button"
-            className={band.detail.measured.length > 0 ? 'band measured' : 'band'}
+            className={`band${look ? '' : ' unread'}${band.detail.measured.length > 0 ? ' measured' : ''}`}
             aria-pressed={props.selected === b}
             aria-label={`${props.name}, ${cmWords(band.fromCm)} to ${cmWords(band.toCm)} cm: ${words}, ${kinds.find(({ value }) => value === band.kind)?.words ?? ''}`}
             data-band={b}
             style={{
               left: band.fromCm * pixelsPerCm,
-              width: width - (b < zone.bands.length - 1 ? 2 : 0),
-              backgroundColor: look?.colours[light] ?? '#999',
+              width,
             }}
             onClick={(event) => {
               const strand = event.currentTarget.parentElement?.getBoundingClientRect();

@@ -2,14 +2,13 @@ import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { PanelView, StrandTestView } from '../api/client';
 import { useTones, useVocabulary } from '../api/queries';
-import { useLight } from '../state/light';
+import { Lock } from '../hair/Tress';
 import { halves } from '../state/strands';
 import { Choice } from './Choice';
 import { SelectField } from './SelectField';
 
 /** Before, predicted and seen side by side; what that says, and what accepting it changes. */
 export function Compared({ view, done }: { view: PanelView; done: boolean }): ReactNode {
-  const { light } = useLight();
   const patches: [string, PanelView['before'], string][] = [
     ['before', view.before, ''],
     ['predicted', view.predicted, `(${view.range})`],
@@ -19,7 +18,8 @@ export function Compared({ view, done }: { view: PanelView; done: boolean }): Re
     <>
       <div className="compared" aria-label="Predicted and seen">
         {patches.map(([words, look, range]) => (
-          <figure key={words} style={{ backgroundColor: look.colours[light] }} className={words}>
+          <figure key={words} className={words}>
+            <Lock look={look} />
             <figcaption>
               <small>{words}</small> {look.levelWords} {look.tone} {range}
             </figcaption>

@@ -1,16 +1,18 @@
 import type { ReactNode } from 'react';
 import type { OutcomeView, WorkedZone } from '../api/client';
-import { useLight } from '../state/light';
+import { seedOf, Tress } from '../hair/Tress';
+import { hairOf, stretchesOf } from '../hair/worked';
 import { cmWords } from '../state/strands';
 
 interface Props {
   zone: WorkedZone;
   outcomes: OutcomeView[];
   pixelsPerCm: number;
+  height: number;
   /** What is said of a piece, for those who do not see it. */
   said: (band: number) => string;
   /** Level words on the hair, where there is room for them. */
-  figure: (band: number) => string;
+  figure?: (band: number) => string;
   chosen: number | null;
   onChoose: (band: number) => void;
   /** Pieces to be marked as different. */
@@ -21,17 +23,22 @@ const ROOM_FOR_WORDS = 24;
 
 /** A strand as it is worked: stretches side by side, woven pieces above the rest between them, by their share. */
 export function WorkedStrand(props: Props): ReactNode {
-  const { zone, pixelsPerCm } = props;
-  const stretches = [...new Set(zone.bands.map(({ stretch }) => stretch.fromCm))].map((from) =>
-    zone.bands.flatMap((band, b) => (band.stretch.fromCm === from ? [b] : [])),
-  );
+  const { zone, outcomes, pixelsPerCm } = props;
+  const stretches = stretchesOf(zone);
   return (
     <div className="score-strand">
+      <Tress
+        bands={hairOf(zone, outcomes)}
+        width={(zone.bands.at(-1)?.stretch.toCm ?? 0) * pixelsPerCm}
+        height={props.height}
+        seed={seedOf(zone.place)}
+        lying="apart"
+      />
       {stretches.map((pieces) => {
         const first = zone.bands[pieces[0] ?? 0];
         const width = first ? (first.stretch.toCm - first.stretch.fromCm) * pixelsPerCm : 0;
         return (
-          <div className="score-stretch" key={pieces[0]} style={{ width }}>
+          <div className="score-stretch" key={pieces[0]} style={{ width, height: props.height }}>
             {pieces.map((b) => (
               <Piece key={b} {...props} b={b} wide={width > ROOM_FOR_WORDS} />
             ))}
@@ -43,7 +50,6 @@ export function WorkedStrand(props: Props): ReactNode {
 }
 
 function Piece(props: Props & { b: number; wide: boolean }): ReactNode {
-  const { light } = useLight();
   const { zone, outcomes, b, wide } = props;
   const band = zone.bands[b];
   const outcome = outcomes[b];
@@ -62,12 +68,12 @@ function Piece(props: Props & { b: number; wide: boolean }): ReactNode {
     <button
       type="button"
       className={classes.filter(Boolean).join(' ')}
-      style={{ flexGrow: band.share, background: outcome.cut ? undefined : outcome.look.colours[light] }}
+      style={{ flexGrow: band.share }}
       aria-label={`${cmWords(fromCm)} to ${cmWords(toCm)} cm${which}: ${outcome.cut ? 'cut off' : props.said(b)}. Why?`}
       aria-pressed={props.chosen === b}
       onClick={() => props.onChoose(b)}
     >
-      {wide && !outcome.cut && <span>{props.figure(b)}</span>}
+      {wide && !outcome.cut && props.figure && <span>{props.figure(b)}</span>}
     </button>
   );
 }

@@ -48,7 +48,7 @@ abstract class Browsing {
                 List.of(state, title, where));
     }
 
-    private JsonObject got(String path) {
+    JsonObject got(String path) {
         APIResponse answer = page.request().get(application.address() + path);
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
         return JsonParser.parseString(answer.text()).getAsJsonObject();

@@ -30,7 +30,7 @@ public record CaseView(
                 stored.file(),
                 checked.head().zones().stream()
                         .map(zone -> zone.strand().bands().stream()
-                                .map(band -> LookView.of(Reading.canvasOf(band).look()))
+                                .map(band -> LookView.of(Reading.canvasOf(band)))
                                 .toList())
                         .toList(),
                 checked.head().zones().stream().map(ReadOut::sentence).toList());

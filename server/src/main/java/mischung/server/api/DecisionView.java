@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Locale;
 import mischung.hair.BandRef;
+import mischung.hair.ZonePlace;
 import mischung.plan.Action;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
@@ -40,7 +41,7 @@ public record DecisionView(
         List<RefusedView> refused) {
 
     /** A zone as it is worked. */
-    public record WorkedZone(String words, List<WorkedView> bands) {}
+    public record WorkedZone(ZonePlace place, String words, List<WorkedView> bands) {}
 
     /** A piece of hair that is worked as one. */
     public record WorkedView(
@@ -158,6 +159,7 @@ public record DecisionView(
     static List<WorkedZone> zones(WorkedHead head) {
         return java.util.stream.IntStream.range(0, head.zones().size())
                 .mapToObj(z -> new WorkedZone(
+                        head.read().zones().get(z).place(),
                         head.read().zones().get(z).place().words(),
                         java.util.stream.IntStream.range(0, head.zones().get(z).size())
                                 .mapToObj(b -> worked(head, new BandRef(z, b)))

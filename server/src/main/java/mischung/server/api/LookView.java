@@ -1,6 +1,8 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import mischung.hair.Canvas;
 import mischung.hair.LevelScale;
 import mischung.hair.Look;
 import mischung.light.Illuminant;
@@ -11,7 +13,10 @@ public record LookView(
         @Schema(example = "6½") String levelWords,
         @Schema(example = "copper-gold") String tone,
         LabView lab,
-        Colours colours) {
+        Colours colours,
+
+        @Schema(description = "its white fibres apart from the rest; empty where none are white")
+        List<WhiteView> white) {
 
     /** CIELAB under D65, 2° observer. */
     public record LabView(double l, double a, double b, double chroma, double hueDegrees) {}
@@ -19,7 +24,30 @@ public record LookView(
     /** sRGB as #rrggbb: the same hair in daylight (D65), a warm bulb (A) and a cool salon lamp (F11). */
     public record Colours(String daylight, String warm, String cool) {}
 
+    /**
+     * White fibres among hair.
+     *
+     * @param rest how the fibres look that grew with colour
+     */
+    public record WhiteView(
+            @Schema(description = "by area, 0–1") double share, Colours colours, Colours rest) {}
+
+    static LookView of(Canvas canvas) {
+        return canvas.greyShare() == 0
+                ? of(canvas.look())
+                : of(
+                        canvas.look(),
+                        List.of(new WhiteView(
+                                canvas.greyShare(),
+                                colours(Look.of(canvas.white().reflectance())),
+                                colours(Look.of(canvas.coloured().reflectance())))));
+    }
+
     static LookView of(Look look) {
+        return of(look, List.of());
+    }
+
+    private static LookView of(Look look, List<WhiteView> white) {
         return new LookView(
                 rounded(look.level(), 100),
                 LevelScale.words(look.level()),
@@ -30,10 +58,15 @@ public record LookView(
                         rounded(look.lab().b(), 10),
                         rounded(look.lab().chroma(), 10),
                         rounded(look.lab().hueDegrees(), 10)),
-                new Colours(
-                        look.under(Illuminant.D65).hex(),
-                        look.under(Illuminant.A).hex(),
-                        look.under(Illuminant.F11).hex()));
+                colours(look),
+                white);
+    }
+
+    private static Colours colours(Look look) {
+        return new Colours(
+                look.under(Illuminant.D65).hex(),
+                look.under(Illuminant.A).hex(),
+                look.under(Illuminant.F11).hex());
     }
 
     static double rounded(double value, int parts) {

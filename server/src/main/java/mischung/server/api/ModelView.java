@@ -148,7 +148,7 @@ record ModelView(
         var range = forecast.levels();
         return new Frame(
                 LookView.rounded(at, 10),
-                LookView.of(canvas.look()),
+                LookView.of(canvas),
                 LookView.rounded(range.from(), 100),
                 LookView.rounded(range.to(), 100),
                 range.words(),

@@ -186,7 +186,7 @@ public record PlacementView(
                     stretch.aim()
                             .map(aim -> wished.computeIfAbsent(aim, Swatches::of))
                             .orElseGet(() -> LookView.of(wished(head, stretch))),
-                    plan.map(made -> LookView.of(made.end(stretch.band()).look())).stream()
+                    plan.map(made -> LookView.of(made.end(stretch.band()).hair().canvas())).stream()
                             .toList(),
                     stretch.bowls(),
                     stretch.featherCm());

@@ -215,7 +215,7 @@ public record PlanView(
         return eachOf(
                 outcomes,
                 o -> new OutcomeView(
-                        LookView.of(o.look()),
+                        LookView.of(o.hair().canvas()),
                         o.range().words(),
                         LookView.rounded(o.difference(), 10),
                         o.touched(),

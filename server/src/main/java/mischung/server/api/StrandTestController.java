@@ -126,11 +126,11 @@ class StrandTestController {
         Course course = test.course();
         Forecast forecast = forecast(start, course, known);
         Canvas end = forecast.expected();
-        LookView predicted = LookView.of(end.look());
+        LookView predicted = LookView.of(end);
         BandKind seenAs = test.product().kind().lifts() ? BandKind.LIGHTENED : band.kind();
         return new PanelView(
                 test.change().words(),
-                LookView.of(start.best().look()),
+                LookView.of(start.best()),
                 predicted,
                 forecast.levels().words(),
                 end.fibre().elasticity().words(),

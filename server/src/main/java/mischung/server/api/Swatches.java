@@ -34,7 +34,7 @@ final class Swatches {
 
     /** A shade on the hair it is made for. */
     static LookView of(Shade shade) {
-        return LookView.of(Canvas.of(shade.shown(), Porosity.NORMAL).look());
+        return LookView.of(Canvas.of(shade.shown(), Porosity.NORMAL));
     }
 
     static LookView of(BandKind kind, double level, Tone tone) {
