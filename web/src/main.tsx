@@ -6,6 +6,7 @@ import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Refused, type Light } from './api/client';
 import { tellWhenThePageGoes } from './api/waiting';
+import { BeforeAfterPage } from './pages/BeforeAfterPage';
 import { CaseFrame } from './pages/CaseFrame';
 import { ChairPage } from './pages/ChairPage';
 import { ClientPage } from './pages/ClientPage';
@@ -72,6 +73,7 @@ const router = createBrowserRouter([
       { path: 'tests', element: <TestsPage /> },
       { path: 'design', element: <DesignPage /> },
       { path: 'decide', element: <DecidePage /> },
+      { path: 'before-after', element: <BeforeAfterPage /> },
       { path: 'promise', element: <PromisePage /> },
       { path: 'plan', element: <PlanPage /> },
       { path: 'order', element: <OrderPage /> },

@@ -7,6 +7,13 @@ export type View = 'front' | 'left' | 'right' | 'back';
 
 export const VIEWS: readonly View[] = ['front', 'left', 'right', 'back'];
 
+export const VIEW_WORDS: Record<View, string> = {
+  front: 'Front',
+  left: 'Left',
+  right: 'Right',
+  back: 'Back',
+};
+
 /** One zone's hair: where it grows, and how long it is. */
 export interface HeadZone {
   readonly place: Place;
@@ -363,14 +370,17 @@ function draw(
   const reach =
     Math.abs(p3[1] - p0[1]) + Math.abs(p3[0] - p0[0]) + Math.abs(p1[0] - p0[0]) + Math.abs(p2[0] - p1[0]);
   const steps = Math.max(8, Math.ceil(reach * stand.unit * 1.05));
+  let row = -1;
   for (let s = 0; s <= steps; s++) {
     const t = s / steps;
     const x = stand.x + mirrored * (((ax * t + bx) * t + cx) * t + p0[0]) * stand.unit;
     const y = stand.y + (((ay * t + by) * t + cy) * t + p0[1]) * stand.unit;
     const py = Math.floor(y);
-    if (py < 0 || py >= height) {
+    // Once a row: what is drawn twice there would be thicker there.
+    if (py < 0 || py >= height || py === row) {
       continue;
     }
+    row = py;
     const gleam = SHINES[(t * 256) | 0] ?? 0;
     const half = of.thick * (1 - 0.45 * t) * 0.5;
     for (let px = Math.max(0, Math.floor(x - half)); px <= Math.min(width - 1, x + half + 0.5); px++) {

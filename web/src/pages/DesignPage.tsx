@@ -1,8 +1,16 @@
 import { Button, Dropdown, Spin } from 'antd';
 import { memo, useDeferredValue, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { problemOf, type FoilView, type LayerView, type Place, type PlacementView } from '../api/client';
+import {
+  problemOf,
+  type FoilView,
+  type LayerView,
+  type LookView,
+  type Place,
+  type PlacementView,
+} from '../api/client';
 import { usePlacement, useVocabulary, useWishedFoils } from '../api/queries';
+import { FullTress, type TressBand } from '../hair/Tress';
 import { LayerEditor } from '../parts/LayerEditor';
 import { ProblemNote } from '../parts/ProblemNote';
 import { SectionMap } from '../parts/SectionMap';
@@ -296,7 +304,7 @@ const Stage = memo(function Stage({
                 : 'One section, close'}
           </h3>
           {foil || ground ? (
-            <Close stretches={(foil ?? ground)?.stretches ?? []} />
+            <Close stretches={(foil ?? ground)?.stretches ?? []} seed={foil?.number ?? 0} />
           ) : (
             <p>Press a foil, or the hair between, to see what goes on it from root to ends.</p>
           )}
@@ -319,19 +327,27 @@ const Stage = memo(function Stage({
   );
 });
 
-function Close({ stretches }: { stretches: FoilView['stretches'] }): ReactNode {
-  const { light } = useLight();
-  const wished = stretches.map(({ look }) => look.colours[light]);
-  const reached = stretches.flatMap((one) => one.reached.map(({ colours }) => colours[light]));
+function Close({ stretches, seed }: { stretches: FoilView['stretches']; seed: number }): ReactNode {
+  const bands = (looksOf: (one: FoilView['stretches'][number]) => LookView[]): TressBand[] =>
+    stretches.map((one) => ({
+      fromCm: one.fromCm,
+      toCm: one.toCm,
+      pieces: looksOf(one).map((look) => ({ share: 1, look })),
+      softCm: one.featherCm,
+    }));
   return (
     <>
       <div className="close-strands" aria-hidden="true">
         <span>wished</span>
-        <i style={{ background: downTheStrand(stretches, wished) }} />
-        {reached.length > 0 && (
+        <i>
+          <FullTress bands={bands(({ look }) => [look])} seed={seed} />
+        </i>
+        {stretches.some(({ reached }) => reached.length > 0) && (
           <>
             <span>predicted</span>
-            <i style={{ background: downTheStrand(stretches, reached) }} />
+            <i>
+              <FullTress bands={bands(({ reached }) => reached)} seed={seed} />
+            </i>
           </>
         )}
       </div>
@@ -348,18 +364,6 @@ function Close({ stretches }: { stretches: FoilView['stretches'] }): ReactNode {
       </ul>
     </>
   );
-}
-
-/** From the scalp on the left to the ends, running from one colour into the next where it is feathered. */
-function downTheStrand(stretches: FoilView['stretches'], colours: string[]): string {
-  const top = stretches[0]?.fromCm ?? 0;
-  const whole = Math.max(0.1, (stretches.at(-1)?.toCm ?? 0) - top);
-  const stops = stretches.map((one, i) => {
-    const from = one.fromCm - top + (stretches[i - 1]?.featherCm ?? 0) / 2;
-    const to = one.toCm - top - one.featherCm / 2;
-    return `${colours[i]} ${(100 * from) / whole}% ${(100 * to) / whole}%`;
-  });
-  return `linear-gradient(in srgb-linear 90deg, ${stops.join(', ')})`;
 }
 
 function Whole({ whole }: { whole: PlacementView['wholes'][number] }): ReactNode {

@@ -1,10 +1,11 @@
 import { Button, Spin } from 'antd';
 import type { ReactNode } from 'react';
+import { Link } from 'react-router';
 import { problemOf, type PromiseView } from '../api/client';
 import { usePromise } from '../api/queries';
+import { Lock } from '../hair/Tress';
 import { ProblemNote } from '../parts/ProblemNote';
 import { useCase } from '../state/caseContext';
-import { useLight } from '../state/light';
 
 /** The client's page: what will happen, what is likely, what is not promised, hours, price, and how it fades. */
 export function PromisePage(): ReactNode {
@@ -21,6 +22,7 @@ export function PromisePage(): ReactNode {
               Print
             </Button>
             <Button href={`/api/cases/${state.id}/promise.pdf`}>As a PDF</Button>
+            <Link to="../before-after">Before and after</Link>
           </div>
           <Sheet promise={promise.data} />
         </>
@@ -30,7 +32,6 @@ export function PromisePage(): ReactNode {
 }
 
 function Sheet({ promise }: { promise: PromiseView }): ReactNode {
-  const { light } = useLight();
   return (
     <article className="sheet">
       <p className="sheet-of">
@@ -82,11 +83,9 @@ function Sheet({ promise }: { promise: PromiseView }): ReactNode {
               <th scope="row">{where}</th>
               {looks.map((look, i) => (
                 <td key={i}>
-                  <span
-                    className="fade-patch"
-                    style={{ background: look.colours[light] }}
-                    aria-hidden="true"
-                  />
+                  <span className="fade-patch" aria-hidden="true">
+                    <Lock look={look} seed={3} />
+                  </span>
                   {look.levelWords} {look.tone}
                 </td>
               ))}

@@ -1,13 +1,13 @@
 import { Segmented } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
+import { Link } from 'react-router';
 import type { RouteView, WorkedZone } from '../api/client';
 import { Head, type HeadHair } from '../hair/Head';
-import { VIEWS, type View } from '../hair/head';
+import { VIEW_WORDS, VIEWS, type View } from '../hair/head';
 import { hairOf } from '../hair/worked';
 import { useSize } from '../state/useSize';
 import { coloursHair, sentence } from './RouteStrip';
 
-const NAMES: Record<View, string> = { front: 'Front', left: 'Left', right: 'Right', back: 'Back' };
 const HEIGHT = 284;
 const WIDEST = 300;
 
@@ -33,10 +33,12 @@ export function HeadSteps({ route, zones }: { route: RouteView; zones: WorkedZon
     <section className="head-steps" aria-label="The head through the steps">
       <header>
         <h2>The head through the steps</h2>
+        <span className="push" />
+        <Link to="../before-after">Before and after</Link>
         <Segmented<View>
           aria-label="Seen from"
           value={view}
-          options={VIEWS.map((one) => ({ value: one, label: NAMES[one] }))}
+          options={VIEWS.map((one) => ({ value: one, label: VIEW_WORDS[one] }))}
           onChange={setView}
         />
       </header>
@@ -53,9 +55,7 @@ export function HeadSteps({ route, zones }: { route: RouteView; zones: WorkedZon
                 view={view}
                 width={wide}
                 height={HEIGHT}
-                words={`${NAMES[view]}, ${column.title}. ${zones
-                  .map((zone, z) => `${zone.words}: ${sentence(zone, column.outcomes[z] ?? [], i === 0)}`)
-                  .join('. ')}`}
+                words={`${VIEW_WORDS[view]}, ${column.title}. ${saidOfHead(zones, column, i === 0)}`}
               />
             )}
           </li>
@@ -63,6 +63,20 @@ export function HeadSteps({ route, zones }: { route: RouteView; zones: WorkedZon
       </ol>
     </section>
   );
+}
+
+type Column = RouteView['columns'][number];
+
+/** The head at one moment of a route. */
+export function hairOfHead(zones: WorkedZone[], column: Column): HeadHair[] {
+  return zones.map((zone, z) => ({ place: zone.place, bands: hairOf(zone, column.outcomes[z] ?? []) }));
+}
+
+/** The same in words, zone by zone. */
+export function saidOfHead(zones: WorkedZone[], column: Column, reading: boolean): string {
+  return zones
+    .map((zone, z) => `${zone.words}: ${sentence(zone, column.outcomes[z] ?? [], reading)}`)
+    .join('. ');
 }
 
 function lowerFirst(words: string): string {

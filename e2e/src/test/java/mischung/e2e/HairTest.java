@@ -10,10 +10,12 @@ import com.google.gson.JsonObject;
 import com.google.gson.JsonPrimitive;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
 
 /** Hair as it is drawn: whatever makes it look like hair, its colour is the computed one. */
@@ -140,7 +142,7 @@ class HairTest extends OneApplication {
         page.navigate("/cases/" + id + "/decide");
         Locator head = page.locator("canvas.head").first();
         assertThat(head).isVisible();
-        assertThat(head).hasAttribute("aria-label", java.util.regex.Pattern.compile("Back, Now.*6 copper"));
+        assertThat(head).hasAttribute("aria-label", Pattern.compile("Back, Now.*6 copper"));
         for (String view : List.of("Back", "Front", "Left", "Right")) {
             page.locator(".head-steps")
                     .getByText(view, new Locator.GetByTextOptions().setExact(true))
@@ -204,6 +206,31 @@ class HairTest extends OneApplication {
 
     private static double number(Object value) {
         return new JsonPrimitive((Number) value).getAsDouble();
+    }
+
+    @Test
+    void theClientSeesTheHeadNowAndThen() {
+        long id = copied(1);
+        page.navigate("/cases/" + id + "/decide");
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("Before and after"))
+                .click();
+        Locator canvases = page.locator(".before-after canvas");
+        assertThat(canvases).hasCount(2);
+        assertThat(canvases.first()).hasAttribute("aria-label", Pattern.compile("Afterwards, back: .*natural"));
+        assertThat(canvases.nth(1)).hasAttribute("aria-label", Pattern.compile("Now, back: .*pale yellow"));
+        Locator line = page.getByRole(AriaRole.SLIDER);
+        line.press("End");
+        assertThat(page.locator(".before-after-now")).hasAttribute("style", Pattern.compile("inset\\(0(px)? 0%"));
+        line.press("Home");
+        assertThat(page.locator(".before-after-now")).hasAttribute("style", Pattern.compile("inset\\(0(px)? 100%"));
+        Object afterwards = canvases.first().evaluate("canvas => canvas.toDataURL()");
+        page.getByText("1. filler").click();
+        assertThat(page.locator(".before-after-words")).containsText("orange or gold");
+        assertThat(canvases.first().evaluate("canvas => canvas.toDataURL()")).isNotEqualTo(afterwards);
+        page.getByText("Front", new Page.GetByTextOptions().setExact(true)).click();
+        assertThat(canvases.nth(1)).hasAttribute("aria-label", Pattern.compile("Now, front: "));
+        page.keyboard().press("Escape");
+        assertThat(page).hasURL(Pattern.compile(".*/decide"));
     }
 
     @Test

@@ -13,6 +13,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Set;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
@@ -169,17 +170,18 @@ class WholeJobTest extends FreshApplication {
     }
 
     private void lightsRenderTheHairAnew() {
-        Locator hair = page.locator(".score-band").nth(1);
-        Object daylight = hair.evaluate("e => getComputedStyle(e).backgroundColor");
+        Locator hair = page.locator(".score-strand canvas").first();
+        String picture = "canvas => canvas.toDataURL()";
+        Object daylight = hair.evaluate(picture);
         page.getByLabel("Light", new Page.GetByLabelOptions().setExact(true))
                 .getByText("Warm")
                 .click();
-        Object warm = hair.evaluate("e => getComputedStyle(e).backgroundColor");
+        Object warm = hair.evaluate(picture);
         page.keyboard().press("l");
-        Object cool = hair.evaluate("e => getComputedStyle(e).backgroundColor");
-        assertThat(List.of(daylight, warm, cool)).doesNotHaveDuplicates();
+        Object cool = hair.evaluate(picture);
+        assertThat(Set.of(daylight, warm, cool)).hasSize(3);
         page.keyboard().press("l");
-        assertThat(hair.evaluate("e => getComputedStyle(e).backgroundColor")).isEqualTo(daylight);
+        assertThat(hair.evaluate(picture)).isEqualTo(daylight);
     }
 
     private String planWords() {
