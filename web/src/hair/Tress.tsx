@@ -112,12 +112,17 @@ export const Tress = memo(function Tress(props: {
   );
 });
 
-/** A tress as large as what it lies in. */
+/** A tress as large as what it lies in; it hangs where that is higher than wide. */
 export function FullTress(props: { bands: TressBand[]; seed: number; lying?: Lying }): ReactNode {
   const [place, { width, height }] = useSize<HTMLSpanElement>();
+  const hanging = height > width;
   return (
     <span ref={place} className="full-tress" aria-hidden="true">
-      {width > 0 && height > 0 && <Tress {...props} width={width} height={height} />}
+      {width > 0 && height > 0 && (
+        <span className={hanging ? 'hanging' : undefined} style={hanging ? { left: width } : undefined}>
+          <Tress {...props} width={hanging ? height : width} height={hanging ? width : height} />
+        </span>
+      )}
     </span>
   );
 }

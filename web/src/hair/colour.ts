@@ -1,4 +1,4 @@
-import { Drawing, type Fibres } from './fibres';
+import type { Fibres } from './fibres';
 import { screen, type Rgb } from './light';
 
 /** Hair of one colour among that of a stretch. */
@@ -40,139 +40,190 @@ export function coloured(
   strands: readonly (readonly Stretch[])[],
   lying: Lying,
 ): Uint8ClampedArray<ArrayBuffer> {
-  const { width, height } = fibres;
-  const painted = strands.map((stretches) => new Strand(stretches, lying, fibres));
+  const { width, height, fibre, cover, shade, gleam, cm } = fibres;
+  const painted = strands.map((stretches) => new Strand(stretches, lying));
+  const owner = fibres.strand.map((strand) => painted[strand]);
+  const row = Int32Array.from(fibres.lot, (lot, f) => owner[f]?.rowOf(lot, fibres.across[f] ?? 0) ?? 0);
   const pixels = width * height;
-  const red = new Float32Array(pixels);
-  const green = new Float32Array(pixels);
-  const blue = new Float32Array(pixels);
-  const spot = new Spot();
+  const light = new Float32Array(3 * pixels);
   for (let p = 0; p < pixels; p++) {
-    if (!spot.find(fibres, painted, p)) {
+    const f = fibre[p] ?? 0;
+    const strand = f === 0 ? undefined : owner[f];
+    if (!strand) {
       continue;
     }
-    const { here, other, share, fibre } = spot;
-    const shade = here.shaded(fibres.shade[p] ?? 1);
-    const mine = here.lightOf(fibre);
-    const next = share > 0 ? other.lightOf(fibre) : mine;
-    red[p] = (mine.red + (next.red - mine.red) * share) * shade;
-    green[p] = (mine.green + (next.green - mine.green) * share) * shade;
-    blue[p] = (mine.blue + (next.blue - mine.blue) * share) * shade;
-    if (share === 0 && (fibres.cover[p] ?? 0) >= WHOLE) {
-      here.count(red[p] ?? 0, green[p] ?? 0, blue[p] ?? 0, fibres.gleam[p] ?? 0);
+    const cell = strand.cellOf(cm[p] ?? 0);
+    const at = 3 * ((row[f] ?? 0) * CELLS + cell);
+    const { lights } = strand;
+    const turned = 1 + ((shade[p] ?? 1) - 1) * (strand.contrast[cell] ?? 1);
+    const red = (lights[at] ?? 0) * turned;
+    const green = (lights[at + 1] ?? 0) * turned;
+    const blue = (lights[at + 2] ?? 0) * turned;
+    light[3 * p] = red;
+    light[3 * p + 1] = green;
+    light[3 * p + 2] = blue;
+    if ((cover[p] ?? 0) >= WHOLE) {
+      strand.count(cell, red, green, blue, gleam[p] ?? 0);
     }
   }
-  painted.forEach(({ stretches }) => stretches.forEach((one) => one.settle()));
-  const shown = new Uint8ClampedArray(pixels * 4);
+  painted.forEach((strand) => strand.settle());
+  const shown = new Uint8ClampedArray(4 * pixels);
   for (let p = 0; p < pixels; p++) {
-    if (!spot.find(fibres, painted, p)) {
+    const f = fibre[p] ?? 0;
+    const strand = f === 0 ? undefined : owner[f];
+    if (!strand) {
       continue;
     }
-    const { here, other, share } = spot;
-    const shine = (here.shine + (other.shine - here.shine) * share) * (fibres.gleam[p] ?? 0);
-    const { right } = here;
-    const next = other.right;
-    shown[4 * p] = screen((red[p] ?? 0) * (right.red + (next.red - right.red) * share) + shine);
-    shown[4 * p + 1] = screen((green[p] ?? 0) * (right.green + (next.green - right.green) * share) + shine);
-    shown[4 * p + 2] = screen((blue[p] ?? 0) * (right.blue + (next.blue - right.blue) * share) + shine);
-    shown[4 * p + 3] = 255 * (fibres.cover[p] ?? 0);
+    const cell = strand.cellOf(cm[p] ?? 0);
+    if (strand.none[cell] === 1) {
+      continue;
+    }
+    const { right } = strand;
+    const shine = (strand.shine[cell] ?? 0) * (gleam[p] ?? 0);
+    shown[4 * p] = screen((light[3 * p] ?? 0) * (right[3 * cell] ?? 1) + shine);
+    shown[4 * p + 1] = screen((light[3 * p + 1] ?? 0) * (right[3 * cell + 1] ?? 1) + shine);
+    shown[4 * p + 2] = screen((light[3 * p + 2] ?? 0) * (right[3 * cell + 2] ?? 1) + shine);
+    shown[4 * p + 3] = 255 * (cover[p] ?? 0);
   }
   return shown;
 }
 
-/** What lies at a pixel: a fibre, its stretch, and the stretch beside with its part in the colour there. */
-class Spot {
-  fibre = 0;
-  here = NOTHING;
-  other = NOTHING;
-  share = 0;
-
-  /** @return whether hair is drawn there */
-  find(fibres: Fibres, strands: readonly Strand[], pixel: number): boolean {
-    const fibre = fibres.fibre[pixel] ?? 0;
-    const strand = fibre === 0 ? undefined : strands[fibres.strand[fibre] ?? 0];
-    if (!strand) {
-      return false;
-    }
-    const cm = fibres.cm[pixel] ?? 0;
-    const here = strand.at(cm);
-    if (here.empty) {
-      return false;
-    }
-    this.fibre = fibre;
-    this.here = here;
-    this.other = here;
-    this.share = 0;
-    const { above, below } = here;
-    if (above && cm - here.fromCm < above.softCm / 2) {
-      this.other = above;
-      this.share = 0.5 - (cm - here.fromCm) / above.softCm;
-    } else if (below && here.toCm - cm < here.softCm / 2) {
-      this.other = below;
-      this.share = 0.5 - (here.toCm - cm) / here.softCm;
-    }
-    return true;
-  }
-}
-
-/** A millimetre and a half of the longest hair there is. */
+/** Parts of a strand's length that are coloured alike: half a millimetre of usual hair. */
 const CELLS = 800;
 
+/** One strand's colours by cell, from the scalp to its end. */
 class Strand {
-  readonly stretches: readonly Painted[];
-  private readonly cells: readonly Painted[];
+  /** Red, green, blue of each cell, row by row: a row for each way in which fibres differ along their length. */
+  lights = new Float32Array(0);
+  readonly contrast = new Float32Array(CELLS);
+  /** 1 where there is no hair. */
+  readonly none = new Uint8Array(CELLS);
+  /** What brings the mean of what is drawn to the colour, and how much shines; known once all was counted. */
+  readonly right = new Float32Array(3 * CELLS).fill(1);
+  readonly shine = new Float32Array(CELLS);
+  private readonly stretches: readonly Painted[];
   private readonly perCm: number;
+  private readonly here = new Int16Array(CELLS);
+  private readonly other = new Int16Array(CELLS);
+  private readonly share = new Float32Array(CELLS);
+  private readonly rows = new Map<string, number>();
 
-  constructor(stretches: readonly Stretch[], lying: Lying, fibres: Fibres) {
-    this.stretches = stretches.map((one) => new Painted(one, lying, fibres));
-    this.stretches.forEach((one, i) => one.between(this.stretches[i - 1], this.stretches[i + 1]));
-    const length = this.stretches.at(-1)?.toCm ?? 0;
+  constructor(
+    stretches: readonly Stretch[],
+    private readonly lying: Lying,
+  ) {
+    this.stretches = stretches.map((one) => new Painted(one));
+    const length = this.stretches.at(-1)?.of.toCm ?? 0;
     this.perCm = length > 0 ? CELLS / length : 0;
-    let i = 0;
-    this.cells = Array.from({ length: CELLS }, (_, cell) => {
-      while (i < this.stretches.length - 1 && (cell + 0.5) / this.perCm >= (this.stretches[i]?.toCm ?? 0)) {
-        i++;
+    let at = 0;
+    for (let cell = 0; cell < CELLS; cell++) {
+      const cm = length > 0 ? (cell + 0.5) / this.perCm : 0;
+      while (at < this.stretches.length - 1 && cm >= (this.stretches[at]?.of.toCm ?? 0)) {
+        at++;
       }
-      return this.stretches[i] ?? NOTHING;
-    });
+      const one = this.stretches[at];
+      this.here[cell] = at;
+      this.none[cell] = !one || one.none ? 1 : 0;
+      this.contrast[cell] = one?.contrast ?? 1;
+      this.beside(cell, at, cm);
+    }
   }
 
-  at(cm: number): Painted {
-    return this.cells[Math.min(CELLS - 1, Math.floor(cm * this.perCm))] ?? NOTHING;
+  /** How much of its neighbour's colour is there where one stretch runs into the next. */
+  private beside(cell: number, at: number, cm: number): void {
+    const one = this.stretches[at];
+    const above = this.stretches[at - 1];
+    const below = this.stretches[at + 1];
+    this.other[cell] = at;
+    if (!one || one.none) {
+      return;
+    }
+    const down = cm - one.of.fromCm;
+    const up = one.of.toCm - cm;
+    if (above && !above.none && down < above.softCm / 2) {
+      this.other[cell] = at - 1;
+      this.share[cell] = 0.5 - down / above.softCm;
+    } else if (below && !below.none && up < one.softCm / 2) {
+      this.other[cell] = at + 1;
+      this.share[cell] = 0.5 - up / one.softCm;
+    }
+  }
+
+  cellOf(cm: number): number {
+    const cell = (cm * this.perCm) | 0;
+    return cell < CELLS ? cell : CELLS - 1;
+  }
+
+  /** The row of a fibre's colours. @param lot the fibre's, 0–1 @param across where it lies across the strand, 0–1 */
+  rowOf(lot: number, across: number): number {
+    const sorts = this.stretches.map((one) => one.sortOf(lot, across, this.lying));
+    const key = sorts.join();
+    const known = this.rows.get(key);
+    if (known !== undefined) {
+      return known;
+    }
+    const found = this.rows.size;
+    this.rows.set(key, found);
+    const lights = new Float32Array(3 * CELLS * (found + 1));
+    lights.set(this.lights);
+    for (let cell = 0; cell < CELLS; cell++) {
+      const at = this.here[cell] ?? 0;
+      const next = this.other[cell] ?? 0;
+      const mine = this.stretches[at]?.lightOf(sorts[at] ?? 0);
+      const beside = this.stretches[next]?.lightOf(sorts[next] ?? 0);
+      const share = this.share[cell] ?? 0;
+      if (mine && beside) {
+        const to = 3 * (found * CELLS + cell);
+        lights[to] = mine.red + (beside.red - mine.red) * share;
+        lights[to + 1] = mine.green + (beside.green - mine.green) * share;
+        lights[to + 2] = mine.blue + (beside.blue - mine.blue) * share;
+      }
+    }
+    this.lights = lights;
+    return found;
+  }
+
+  count(cell: number, red: number, green: number, blue: number, gleam: number): void {
+    if (this.share[cell] === 0) {
+      this.stretches[this.here[cell] ?? 0]?.count(red, green, blue, gleam);
+    }
+  }
+
+  settle(): void {
+    this.stretches.forEach((one) => one.settle());
+    for (let cell = 0; cell < CELLS; cell++) {
+      const mine = this.stretches[this.here[cell] ?? 0];
+      const beside = this.stretches[this.other[cell] ?? 0];
+      const share = this.share[cell] ?? 0;
+      if (mine && beside) {
+        this.shine[cell] = mine.shine + (beside.shine - mine.shine) * share;
+        this.right[3 * cell] = mine.right.red + (beside.right.red - mine.right.red) * share;
+        this.right[3 * cell + 1] = mine.right.green + (beside.right.green - mine.right.green) * share;
+        this.right[3 * cell + 2] = mine.right.blue + (beside.right.blue - mine.right.blue) * share;
+      }
+    }
   }
 }
 
+/** A stretch as it is drawn. */
 class Painted {
-  readonly fromCm: number;
-  readonly toCm: number;
   readonly softCm: number;
-  readonly empty: boolean;
-  /** What it runs into, if anything is there. */
-  above: Painted | undefined;
-  below: Painted | undefined;
+  readonly none: boolean;
   /** What brings the mean of what is drawn to the colour. */
   right: Rgb = { red: 1, green: 1, blue: 1 };
   shine: number;
-  private readonly want: Rgb;
-  /** Of each fibre, once it was asked for. */
-  private readonly lights: Rgb[] = [];
   /** How much of a fibre's own lightness may show before pale hair would be whiter than white. */
-  private readonly contrast: number;
+  readonly contrast: number;
+  private readonly want: Rgb;
   private red = 0;
   private green = 0;
   private blue = 0;
   private shone = 0;
   private pixels = 0;
 
-  constructor(
-    private readonly of: Stretch,
-    private readonly lying: Lying,
-    private readonly fibres: Fibres,
-  ) {
-    this.fromCm = of.fromCm;
-    this.toCm = of.toCm;
+  constructor(readonly of: Stretch) {
     this.softCm = Math.min(of.softCm, 2 * (of.toCm - of.fromCm));
-    this.empty = of.sorts.length === 0;
+    this.none = of.sorts.length === 0;
     this.want = meanOf(of.sorts);
     const brightest = Math.max(
       0.01,
@@ -186,36 +237,26 @@ class Painted {
     this.contrast = Math.min(1, Math.max(0.12, (1 - brightest) / (0.5 * brightest)));
   }
 
-  between(above: Painted | undefined, below: Painted | undefined): void {
-    this.above = above && !above.empty && above.softCm > 0 ? above : undefined;
-    this.below = below && !below.empty && this.softCm > 0 ? below : undefined;
-  }
-
-  shaded(shade: number): number {
-    return 1 + (shade - 1) * this.contrast;
-  }
-
-  lightOf(fibre: number): Rgb {
-    const known = this.lights[fibre];
-    if (known) {
-      return known;
-    }
-    const found = this.drawn(this.fibres.lot[fibre] ?? 0, this.fibres.across[fibre] ?? 0);
-    this.lights[fibre] = found;
-    return found;
-  }
-
-  private drawn(lot: number, across: number): Rgb {
+  /** Twice the index of a fibre's sort, and one more if it is white there. */
+  sortOf(lot: number, across: number, lying: Lying): number {
+    const { sorts } = this.of;
     // Two lots out of one: which fibres are woven out says nothing of which are white.
-    const by = this.lying === 'apart' ? across : (lot * 7.31) % 1;
+    const by = lying === 'apart' ? across : (lot * 7.31) % 1;
     let upTo = 0;
-    for (const { share, light, white } of this.of.sorts) {
+    let at = 0;
+    for (const [i, { share }] of sorts.entries()) {
       upTo += share;
+      at = i;
       if (by < upTo) {
-        return white && lot < white.share ? white.light : light;
+        break;
       }
     }
-    return this.of.sorts.at(-1)?.light ?? this.want;
+    return 2 * at + (lot < (sorts[at]?.white?.share ?? 0) ? 1 : 0);
+  }
+
+  lightOf(sort: number): Rgb {
+    const one = this.of.sorts[sort >> 1];
+    return (sort % 2 === 1 ? one?.white?.light : one?.light) ?? this.want;
   }
 
   count(red: number, green: number, blue: number, gleam: number): void {
@@ -245,8 +286,6 @@ class Painted {
     };
   }
 }
-
-const NOTHING = new Painted({ fromCm: 0, toCm: 0, sorts: [], softCm: 0 }, 'woven', new Drawing(0, 0));
 
 function brightestOf({ red, green, blue }: Rgb): number {
   return Math.max(red, green, blue);

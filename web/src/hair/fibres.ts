@@ -81,6 +81,9 @@ function sine(radians: number): number {
   return SINES[((radians * 1024) / (2 * Math.PI)) & 1023] ?? 0;
 }
 
+/** A prime beyond any count of fibres, so that every place is taken once. */
+const STRIDE = 4801;
+
 /** How far fibres differ in lightness: linear light about the mean. */
 const VARIED = 0.42;
 /** What lies at the rim is turned away from the light. */
@@ -98,12 +101,13 @@ const SHINES: readonly (readonly [at: number, wide: number, strong: number])[] =
 export function lyingTress(width: number, height: number, lengthCm: number, seed: number): Fibres {
   const lot = lots(seed);
   const drawing = new Drawing(width, height);
-  const count = Math.max(12, Math.round(height * 1.7));
+  const count = 2 * Math.max(8, Math.round(height * 0.85)) + 1;
   const shines = Float32Array.from({ length: width }, (_, x) =>
     SHINES.reduce((sum, [at, wide, strong]) => sum + strong * Math.exp(-(((x / width - at) / wide) ** 2)), 0),
   );
   for (let k = 0; k < count; k++) {
-    const v = lot();
+    // One to each part of its width, in no order: hair without holes, where fibres lie over each other by chance.
+    const v = (((k * STRIDE) % count) + lot()) / count;
     const rim = Math.min(1, Math.max(0, (Math.abs(v - 0.5) - 0.3) / 0.2));
     const shade = (1 + (lot() - 0.5) * 2 * VARIED) * (1 - rim * (1 - RIM));
     const shine = (0.35 + 0.65 * lot()) * (1 - rim * 0.8);

@@ -147,15 +147,16 @@ class HairTest extends OneApplication {
             page.locator(".head-steps")
                     .getByText(view, new Locator.GetByTextOptions().setExact(true))
                     .click();
-            // The bust is grey: what is not, and is not seen through, is hair.
+            // The bust is grey: what is not, nor beside what is, is hair alone.
             List<?> mean = (List<?>) head.evaluate("""
                     canvas => {
                       const shown = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height).data;
                       const linear = v => v <= 0.04045 ? v / 12.92 : ((v + 0.055) / 1.055) ** 2.4;
                       const sum = [0, 0, 0];
+                      const hair = p => shown[p + 3] === 255 && shown[p] - shown[p + 2] > 14;
                       let count = 0;
-                      for (let p = 0; p < shown.length; p += 4) {
-                        if (shown[p + 3] === 255 && shown[p] - shown[p + 2] > 14) {
+                      for (let p = 4; p < shown.length - 4; p += 4) {
+                        if (hair(p - 4) && hair(p) && hair(p + 4)) {
                           for (let c = 0; c < 3; c++) sum[c] += linear(shown[p + c] / 255);
                           count++;
                         }

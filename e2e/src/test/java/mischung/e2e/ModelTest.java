@@ -86,12 +86,12 @@ class ModelTest extends OneApplication {
         assertThat(frame(page, 8)).containsText("25 min");
         assertThat(page.getByLabel("On the strand")).containsText("dye blue");
         assertThat(page.getByLabel("If the hand slips")).containsText("hardly seen");
-        Locator hair = frame(page, 8).locator(".frame-hair");
-        Object daylight = hair.evaluate("e => getComputedStyle(e).backgroundColor");
+        Locator hair = frame(page, 8).locator(".frame-hair canvas");
+        Object daylight = hair.evaluate("canvas => canvas.toDataURL()");
         page.getByLabel("Light", new Page.GetByLabelOptions().setExact(true))
                 .getByText("Warm")
                 .click();
-        assertThat(hair.evaluate("e => getComputedStyle(e).backgroundColor")).isNotEqualTo(daylight);
+        assertThat(hair.evaluate("canvas => canvas.toDataURL()")).isNotEqualTo(daylight);
         choose(page, "Product", "washes at home");
         assertThat(frame(page, 8)).containsText("20 washes");
         page.context().close();
