@@ -1,30 +1,12 @@
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { App as AntApp, ConfigProvider } from 'antd';
+import { App as AntApp, ConfigProvider, Spin } from 'antd';
 import { StrictMode, useMemo, useState, type ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Refused, type Light } from './api/client';
 import { tellWhenThePageGoes } from './api/waiting';
-import { BeforeAfterPage } from './pages/BeforeAfterPage';
-import { CaseFrame } from './pages/CaseFrame';
-import { ChairPage } from './pages/ChairPage';
-import { ClientPage } from './pages/ClientPage';
-import { ClientsPage } from './pages/ClientsPage';
-import { ConsultPage } from './pages/ConsultPage';
-import { DecidePage } from './pages/DecidePage';
-import { DesignPage } from './pages/DesignPage';
-import { DayPage } from './pages/DayPage';
-import { HistoryPage } from './pages/HistoryPage';
-import { LookBackPage } from './pages/LookBackPage';
-import { MixPage } from './pages/MixPage';
-import { ModelPage } from './pages/ModelPage';
-import { OrderPage } from './pages/OrderPage';
-import { PlanPage } from './pages/PlanPage';
-import { PromisePage } from './pages/PromisePage';
-import { ReadPage } from './pages/ReadPage';
-import { ShelfPage } from './pages/ShelfPage';
-import { TestsPage } from './pages/TestsPage';
+import { BrokenPage } from './pages/BrokenPage';
 import { followClock, syncClock } from './state/clock';
 import { LIGHTS, LightContext } from './state/light';
 import { theme } from './theme';
@@ -58,33 +40,67 @@ const queries = new QueryClient({
   },
 });
 
+/** Each page is fetched when it is gone to, so that the first is there soon. */
 const router = createBrowserRouter([
-  { path: '/', element: <DayPage /> },
-  { path: '/clients', element: <ClientsPage /> },
-  { path: '/clients/:id', element: <ClientPage /> },
   {
-    path: '/cases/:id',
-    element: <CaseFrame />,
+    errorElement: <BrokenPage />,
+    hydrateFallbackElement: <Spin className="wait" />,
     children: [
-      { index: true, element: <Navigate to="read" replace /> },
-      { path: 'consult', element: <ConsultPage /> },
-      { path: 'history', element: <HistoryPage /> },
-      { path: 'read', element: <ReadPage /> },
-      { path: 'tests', element: <TestsPage /> },
-      { path: 'design', element: <DesignPage /> },
-      { path: 'decide', element: <DecidePage /> },
-      { path: 'before-after', element: <BeforeAfterPage /> },
-      { path: 'promise', element: <PromisePage /> },
-      { path: 'plan', element: <PlanPage /> },
-      { path: 'order', element: <OrderPage /> },
-      { path: 'mix', element: <MixPage /> },
-      { path: 'chair', element: <ChairPage /> },
-      { path: 'look-back', element: <LookBackPage /> },
+      { path: '/', lazy: async () => ({ Component: (await import('./pages/DayPage')).DayPage }) },
+      {
+        path: '/clients',
+        lazy: async () => ({ Component: (await import('./pages/ClientsPage')).ClientsPage }),
+      },
+      {
+        path: '/clients/:id',
+        lazy: async () => ({ Component: (await import('./pages/ClientPage')).ClientPage }),
+      },
+      {
+        path: '/cases/:id',
+        lazy: async () => ({ Component: (await import('./pages/CaseFrame')).CaseFrame }),
+        children: [
+          { index: true, element: <Navigate to="read" replace /> },
+          {
+            path: 'consult',
+            lazy: async () => ({ Component: (await import('./pages/ConsultPage')).ConsultPage }),
+          },
+          {
+            path: 'history',
+            lazy: async () => ({ Component: (await import('./pages/HistoryPage')).HistoryPage }),
+          },
+          { path: 'read', lazy: async () => ({ Component: (await import('./pages/ReadPage')).ReadPage }) },
+          { path: 'tests', lazy: async () => ({ Component: (await import('./pages/TestsPage')).TestsPage }) },
+          {
+            path: 'design',
+            lazy: async () => ({ Component: (await import('./pages/DesignPage')).DesignPage }),
+          },
+          {
+            path: 'decide',
+            lazy: async () => ({ Component: (await import('./pages/DecidePage')).DecidePage }),
+          },
+          {
+            path: 'before-after',
+            lazy: async () => ({ Component: (await import('./pages/BeforeAfterPage')).BeforeAfterPage }),
+          },
+          {
+            path: 'promise',
+            lazy: async () => ({ Component: (await import('./pages/PromisePage')).PromisePage }),
+          },
+          { path: 'plan', lazy: async () => ({ Component: (await import('./pages/PlanPage')).PlanPage }) },
+          { path: 'order', lazy: async () => ({ Component: (await import('./pages/OrderPage')).OrderPage }) },
+          { path: 'mix', lazy: async () => ({ Component: (await import('./pages/MixPage')).MixPage }) },
+          { path: 'chair', lazy: async () => ({ Component: (await import('./pages/ChairPage')).ChairPage }) },
+          {
+            path: 'look-back',
+            lazy: async () => ({ Component: (await import('./pages/LookBackPage')).LookBackPage }),
+          },
+        ],
+      },
+      { path: '/shelf', lazy: async () => ({ Component: (await import('./pages/ShelfPage')).ShelfPage }) },
+      { path: '/model', lazy: async () => ({ Component: (await import('./pages/ModelPage')).ModelPage }) },
+      { path: '*', element: <Navigate to="/" replace /> },
     ],
   },
-  { path: '/shelf', element: <ShelfPage /> },
-  { path: '/model', element: <ModelPage /> },
-  { path: '*', element: <Navigate to="/" replace /> },
 ]);
 
 const KEPT_LIGHT = 'mischung.light';

@@ -33,6 +33,14 @@ const CASE_PAGES = [
   { to: 'chair', words: 'Chair' },
 ];
 
+/** What stands beside the order of the work and has no number of its own. */
+const OTHER_PAGES = [
+  { to: 'design', words: 'Design' },
+  { to: 'promise', words: 'For the client' },
+  { to: 'before-after', words: 'Before and after' },
+  { to: 'look-back', words: 'Look back' },
+];
+
 /** Design belongs to Decide and has the key beside them. */
 function pageOf(key: string): string | undefined {
   return key === '0' ? 'design' : CASE_PAGES[Number(key) - 1]?.to;
@@ -104,11 +112,14 @@ function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
     };
   }, [document]);
   const places = useVocabulary().data?.places ?? [];
+  const { pathname } = useLocation();
+  const here = [...CASE_PAGES, ...OTHER_PAGES].find(({ to }) => pathname.endsWith(`/${to}`));
   const { content, saving } = state;
   const problem = 'problem' in saving ? saving.problem : undefined;
   const refusedName = saving.status === 'refused' && saving.problem.field === 'content.clientName';
   return (
     <>
+      <title>{`${here?.words ?? 'Visit'} · ${content.clientName} · Mischung`}</title>
       <header className="bar">
         <Link to="/" className="logo" aria-label="Mischung, the day">
           misch<em>u</em>ng

@@ -18,7 +18,7 @@ export function ClientPage(): ReactNode {
   const client = useClient(id);
   return (
     <>
-      <TopBar />
+      <TopBar title="Client" />
       <main className="cases">
         {client.isPending && <Spin className="wait" />}
         {client.isError && (

@@ -20,7 +20,7 @@ export function ClientsPage(): ReactNode {
   const [problem, setProblem] = useState<Problem | null>(null);
   return (
     <>
-      <TopBar />
+      <TopBar title="Clients" />
       <main className="cases">
         {problem && <ProblemNote problem={problem} />}
         <Search onProblem={setProblem} />

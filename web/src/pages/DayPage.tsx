@@ -31,7 +31,7 @@ export function DayPage(): ReactNode {
   const day = useDay(date);
   return (
     <>
-      <TopBar>
+      <TopBar title="Day">
         <Button type="text" onClick={() => setHouse(true)}>
           Salon
         </Button>

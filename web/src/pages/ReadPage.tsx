@@ -1,9 +1,10 @@
 import { Button, Dropdown } from 'antd';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
-import type { BandView, Place, ZoneView } from '../api/client';
+import type { BandView, CaseFile, Place, ZoneView } from '../api/client';
 import { useStrandHistory, useVocabulary } from '../api/queries';
 import { BandPanel, type Side } from '../parts/BandPanel';
 import { CopyButton } from '../parts/CopyButton';
+import { Head } from '../hair/Head';
 import { HeadMap } from '../parts/HeadMap';
 import { LayPanel, type Brush } from '../parts/LayPanel';
 import { StrandLine } from '../parts/StrandLine';
@@ -210,6 +211,11 @@ export function ReadPage(): ReactNode {
             nameOf={nameOf}
             onChoose={(z) => setChosen({ zone: z, band: 0 })}
           />
+          <Heads
+            zones={content.zones}
+            said={state.sentences.join(' ')}
+            onZone={(z) => setChosen({ zone: z, band: 0 })}
+          />
           <div className="below-words">
             <p className="sentence" aria-live="polite">
               {state.sentences[zone]}
@@ -229,6 +235,34 @@ export function ReadPage(): ReactNode {
         <BandPanel key={`${zone} ${band}`} at={at} nameOf={nameOf} side={side} onSide={setSide} />
       )}
     </main>
+  );
+}
+
+const HEAD = { width: 112, height: 216 };
+
+/** The whole head as it was read, from before and behind; pressing hair takes its zone in hand. */
+function Heads(props: { zones: CaseFile['zones']; said: string; onZone: (zone: number) => void }): ReactNode {
+  const { document } = useCase();
+  const hair = props.zones.map(({ place, bands }) => ({
+    place,
+    bands: bands.map((band) => {
+      const look = document.look(band);
+      return { fromCm: band.fromCm, toCm: band.toCm, pieces: look ? [{ share: 1, look }] : [] };
+    }),
+  }));
+  return (
+    <div className="read-heads">
+      {(['front', 'back'] as const).map((view) => (
+        <Head
+          key={view}
+          {...HEAD}
+          hair={hair}
+          view={view}
+          words={`The head from ${view === 'front' ? 'before' : 'behind'}. ${props.said}`}
+          onZone={props.onZone}
+        />
+      ))}
+    </div>
   );
 }
 

@@ -41,7 +41,7 @@ export function ShelfPage(): ReactNode {
   const product = shelf.data?.products.find(({ id }) => id === counting);
   return (
     <>
-      <TopBar />
+      <TopBar title="Shelf" />
       <main className="shelf">
         <div className="shelf-head">
           <h1>Shelf</h1>

@@ -4,7 +4,7 @@ import { NavLink } from 'react-router';
 import { Shortcuts } from './Shortcuts';
 
 /** The bar of the pages that belong to the house and not to one case. */
-export function TopBar({ children }: { children?: ReactNode }): ReactNode {
+export function TopBar({ title, children }: { title: string; children?: ReactNode }): ReactNode {
   const [help, setHelp] = useState(false);
   useEffect(() => {
     const listener = (event: KeyboardEvent): void => {
@@ -18,6 +18,7 @@ export function TopBar({ children }: { children?: ReactNode }): ReactNode {
   }, []);
   return (
     <header className="bar">
+      <title>{`${title} · Mischung`}</title>
       <NavLink to="/" className="logo" aria-label="Mischung, the day">
         misch<em>u</em>ng
       </NavLink>

@@ -11,6 +11,7 @@ import com.google.gson.JsonPrimitive;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -207,6 +208,19 @@ class HairTest extends OneApplication {
 
     private static double number(Object value) {
         return new JsonPrimitive((Number) value).getAsDouble();
+    }
+
+    @Test
+    void pressingHairOnTheHeadTakesItsZoneInHand() {
+        long id = copied(1);
+        page.navigate("/cases/" + id + "/read");
+        Locator head = page.locator(".read-heads canvas").last();
+        assertThat(head).hasAttribute("aria-label", Pattern.compile("The head from behind. Fringe, 24 cm: .*Nape, "));
+        Locator crown = page.locator("[data-zone=CROWN] .band").first();
+        assertThat(crown).hasAttribute("aria-pressed", "false");
+        BoundingBox box = head.boundingBox();
+        page.mouse().click(box.x + box.width / 2, box.y + box.height * 0.12);
+        assertThat(crown).hasAttribute("aria-pressed", "true");
     }
 
     @Test
