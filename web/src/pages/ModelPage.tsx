@@ -21,6 +21,7 @@ export function ModelPage(): ReactNode {
   return (
     <>
       <header className="bar">
+        <title>The model at work · Mischung</title>
         <Link to="/" className="logo" aria-label="Mischung, all cases">
           misch<em>u</em>ng
         </Link>
