@@ -1,10 +1,10 @@
 import { memo, useLayoutEffect, useRef, type MouseEvent, type ReactNode } from 'react';
 import type { Place } from '../api/client';
 import { useLight } from '../state/light';
-import { coloured, type Stretch } from './colour';
+import { coloured } from './colour';
 import type { Fibres } from './fibres';
 import { fallingHair, standing, type HeadZone, type Stand, type View } from './head';
-import { keptFibres, SOFT_CM, sortsOf, type TressBand } from './Tress';
+import { keptFibres, stretchesOf, type TressBand } from './Tress';
 
 /** One zone's hair as it is drawn on the head. */
 export interface HeadHair {
@@ -40,32 +40,14 @@ export const Head = memo(function Head(props: {
   const drawn = useRef<Fibres[]>([]);
   const width = Math.max(1, Math.round(props.width * FINE));
   const height = Math.max(1, Math.round(props.height * FINE));
-  // Drawn again only when something that is seen of it has changed.
-  const spec = JSON.stringify(
-    hair.map(({ place, bands }) => [
-      place,
-      bands.map(({ fromCm, toCm, pieces, softCm }) => [
-        fromCm,
-        toCm,
-        softCm,
-        pieces.map(({ share, look }) => [share, look.colours[light], look.white]),
-      ]),
-    ]),
-  );
+  const spec = JSON.stringify(hair.map(({ place, bands }) => [place, stretchesOf(bands, light)]));
   useLayoutEffect(() => {
     const context = canvas.current?.getContext('2d');
     if (!context) {
       return;
     }
     const zones: HeadZone[] = hair.map(({ place, bands }) => ({ place, lengthCm: lengthOf(bands) }));
-    const strands: Stretch[][] = hair.map(({ bands }) =>
-      bands.map(({ fromCm, toCm, pieces, softCm }) => ({
-        fromCm,
-        toCm,
-        sorts: sortsOf(pieces, light),
-        softCm: softCm ?? SOFT_CM,
-      })),
-    );
+    const strands = hair.map(({ bands }) => stretchesOf(bands, light));
     const stand = standing(width, height, zones);
     const shape = JSON.stringify(zones);
     const layer = (part: 'behind' | 'before'): Fibres =>

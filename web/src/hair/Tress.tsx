@@ -38,7 +38,20 @@ export function keptFibres(key: string, make: () => Fibres): Fibres {
   return known;
 }
 
-export function sortsOf(pieces: TressBand['pieces'], light: Light): Sort[] {
+/**
+ * What is drawn of bands in one light. Written out it is also what a drawing depends on: it is drawn again when that has changed, not
+ * whenever somebody hands in the same hair anew.
+ */
+export function stretchesOf(bands: TressBand[], light: Light): Stretch[] {
+  return bands.map(({ fromCm, toCm, pieces, softCm }) => ({
+    fromCm,
+    toCm,
+    sorts: sortsOf(pieces, light),
+    softCm: softCm ?? SOFT_CM,
+  }));
+}
+
+function sortsOf(pieces: TressBand['pieces'], light: Light): Sort[] {
   const all = pieces.reduce((sum, { share }) => sum + share, 0) || 1;
   return pieces.map(({ share, look }) => {
     const [white] = look.white;
@@ -70,23 +83,9 @@ export const Tress = memo(function Tress(props: {
   const canvas = useRef<HTMLCanvasElement>(null);
   const width = Math.max(1, Math.round(props.width));
   const lengthCm = bands.at(-1)?.toCm ?? 0;
-  // Drawn again only when something that is seen of it has changed, not whenever somebody hands in the same hair anew.
-  const spec = JSON.stringify(
-    bands.map(({ fromCm, toCm, pieces, softCm }) => [
-      fromCm,
-      toCm,
-      softCm,
-      pieces.map(({ share, look }) => [share, look.colours[light], look.white]),
-    ]),
-  );
-  const stretches = useMemo<Stretch[]>(
-    () =>
-      bands.map(({ fromCm, toCm, pieces, softCm }) => ({
-        fromCm,
-        toCm,
-        sorts: sortsOf(pieces, light),
-        softCm: softCm ?? SOFT_CM,
-      })),
+  const spec = JSON.stringify(stretchesOf(bands, light));
+  const stretches = useMemo(
+    () => stretchesOf(bands, light),
     // eslint-disable-next-line react-hooks/exhaustive-deps -- what it says of the bands is in spec
     [spec],
   );

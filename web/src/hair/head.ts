@@ -35,13 +35,13 @@ const CM_A_UNIT = 11.5;
 /** Half a head's width by its half height. */
 const WIDE = 0.78;
 
-/** Growing places in the order in which they lie over each other, lowest first, with how many fibres a view shows. */
 const NAPES = ['NAPE', 'NAPE_LEFT', 'NAPE_RIGHT'];
 const BACKS = ['BACK', 'BACK_LEFT', 'BACK_RIGHT'];
 const SIDES = ['SIDES', 'SIDE_LEFT', 'SIDE_RIGHT'];
 const CROWNS = ['CROWN', 'CROWN_LEFT', 'CROWN_RIGHT'];
 const FRINGES = ['FRINGE', 'FRINGE_LEFT', 'FRINGE_RIGHT'];
 
+/** Zones that fall alike, whole or halved. */
 type Room = 'nape' | 'back' | 'side' | 'crown' | 'parting' | 'fringe' | 'hairline';
 
 function roomOf(place: Place): Room {
@@ -68,6 +68,7 @@ function handOf(place: Place): -1 | 0 | 1 {
   return place.endsWith('_LEFT') ? -1 : place.endsWith('_RIGHT') ? 1 : 0;
 }
 
+/** What lies over what from each side, lowest first. */
 const ORDER: Record<View, readonly Room[]> = {
   back: ['hairline', 'fringe', 'side', 'nape', 'back', 'crown', 'parting'],
   front: ['nape', 'back', 'side', 'crown', 'parting', 'fringe', 'hairline'],
@@ -75,6 +76,7 @@ const ORDER: Record<View, readonly Room[]> = {
   right: ['nape', 'back', 'crown', 'parting', 'side', 'fringe', 'hairline'],
 };
 
+/** Fibres of a whole zone at full size. */
 const COUNTS: Record<Room, number> = {
   nape: 300,
   back: 620,

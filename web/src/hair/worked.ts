@@ -2,7 +2,7 @@ import type { OutcomeView, WorkedZone } from '../api/client';
 import type { TressBand } from './Tress';
 
 /** Pieces of a zone as it is worked, by the stretches they lie in: indices of its bands. */
-export function stretchesOf(zone: WorkedZone): number[][] {
+export function piecesByStretch(zone: WorkedZone): number[][] {
   return [...new Set(zone.bands.map(({ stretch }) => stretch.fromCm))].map((from) =>
     zone.bands.flatMap((band, b) => (band.stretch.fromCm === from ? [b] : [])),
   );
@@ -10,7 +10,7 @@ export function stretchesOf(zone: WorkedZone): number[][] {
 
 /** A zone at one moment of a route; what was cut off is not there. */
 export function hairOf(zone: WorkedZone, outcomes: OutcomeView[]): TressBand[] {
-  return stretchesOf(zone).flatMap((pieces) => {
+  return piecesByStretch(zone).flatMap((pieces) => {
     const here = zone.bands[pieces[0] ?? 0]?.stretch;
     return here
       ? [

@@ -21,6 +21,7 @@ import { halves, longest, withStrand } from '../state/strands';
 import { dayAfter } from '../state/today';
 import { useWidth } from '../state/useWidth';
 import { refusedAt } from '../state/refused';
+import { capital } from '../state/words';
 
 const LABEL_WIDTH = 104;
 
@@ -320,10 +321,6 @@ function ByTheDates({ laid }: { laid: StrandHistoryView }): ReactNode {
       ))}
     </div>
   );
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }
 
 function PastStrand({

@@ -7,6 +7,7 @@ import { BandColour } from './BandColour';
 import { BandFeel } from './BandFeel';
 import { BandMeasure } from './BandMeasure';
 import { Choice } from './Choice';
+import { capital } from '../state/words';
 
 interface Props {
   at: BandAt;
@@ -58,8 +59,4 @@ export function BandPanel({ at, nameOf, side, onSide }: Props): ReactNode {
       {side === 'measure' && <BandMeasure at={at} />}
     </aside>
   );
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

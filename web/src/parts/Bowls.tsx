@@ -4,6 +4,7 @@ import type { BowlView, PlanView } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import { useCase } from '../state/caseContext';
 import { Reasons } from './Reasons';
+import { capital } from '../state/words';
 
 /** What is mixed, in the order it is needed. */
 export function Bowls({ plan }: { plan: PlanView }): ReactNode {
@@ -137,8 +138,4 @@ function NotWanted({ code, words }: { code: string; words: string }): ReactNode 
       out
     </Button>
   );
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -6,6 +6,7 @@ import { Head, type HeadHair } from '../hair/Head';
 import { VIEW_WORDS, VIEWS, type View } from '../hair/head';
 import { hairOf } from '../hair/worked';
 import { useSize } from '../state/useSize';
+import { lowerFirst } from '../state/words';
 import { coloursHair, sentence } from './RouteStrip';
 
 const HEIGHT = 284;
@@ -21,10 +22,7 @@ export function HeadSteps({ route, zones }: { route: RouteView; zones: WorkedZon
         .filter(({ kind }, i) => coloursHair(kind, i))
         .map((column) => ({
           column,
-          hair: zones.map((zone, z): HeadHair => ({
-            place: zone.place,
-            bands: hairOf(zone, column.outcomes[z] ?? []),
-          })),
+          hair: hairOfHead(zones, column),
         })),
     [route, zones],
   );
@@ -77,8 +75,4 @@ export function saidOfHead(zones: WorkedZone[], column: Column, reading: boolean
   return zones
     .map((zone, z) => `${zone.words}: ${sentence(zone, column.outcomes[z] ?? [], reading)}`)
     .join('. ');
-}
-
-function lowerFirst(words: string): string {
-  return words.charAt(0).toLowerCase() + words.slice(1);
 }

@@ -3,6 +3,7 @@ import type { LookView, ModelRun, ModelView } from '../api/client';
 import { Lock } from '../hair/Tress';
 import { amountWords } from '../state/modelRun';
 import { Swatch } from './Swatch';
+import { capital } from '../state/words';
 
 /** The same band at nine moments, scalp end up, with what it reads, how sure that is, and what strength is left. */
 export function ModelStrands({
@@ -191,8 +192,4 @@ function Slips({ view }: { view: ModelView }): ReactNode {
       </ul>
     </section>
   );
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -4,6 +4,7 @@ import { Link } from 'react-router';
 import type { OutcomeView, RouteView, WorkedZone } from '../api/client';
 import { useWidth } from '../state/useWidth';
 import { WorkedStrand } from './WorkedStrand';
+import { capital } from '../state/words';
 
 interface Props {
   route: RouteView;
@@ -234,8 +235,4 @@ export function sentence(zone: WorkedZone | undefined, outcomes: OutcomeView[], 
     .filter(({ level, tone }, i) => level !== pieces[i - 1]?.level || tone !== pieces[i - 1]?.tone)
     .map(({ level, tone }, i, all) => (tone === all[i + 1]?.tone || tone === '' ? level : `${level} ${tone}`))
     .join(' · ');
-}
-
-function capital(words: string): string {
-  return words.charAt(0).toUpperCase() + words.slice(1);
 }

@@ -3,6 +3,7 @@ import type { BandView, CaseFile, OutcomeView, PlanView, WorkedZone } from '../a
 import { halves, longest, readingWords, type BandAt } from '../state/strands';
 import { useWidth } from '../state/useWidth';
 import { WorkedStrand } from './WorkedStrand';
+import { lowerFirst } from '../state/words';
 
 interface Props {
   plan: PlanView;
@@ -88,10 +89,6 @@ export function Score({ plan, content, chosen, onChoose }: Props): ReactNode {
         ))}
     </div>
   );
-}
-
-function lowerFirst(words: string): string {
-  return words.charAt(0).toLowerCase() + words.slice(1);
 }
 
 function ScoreStrand(props: {

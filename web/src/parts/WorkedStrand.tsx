@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import type { OutcomeView, WorkedZone } from '../api/client';
 import { seedOf, Tress } from '../hair/Tress';
-import { hairOf, stretchesOf } from '../hair/worked';
+import { hairOf, piecesByStretch } from '../hair/worked';
 import { cmWords } from '../state/strands';
 
 interface Props {
@@ -24,7 +24,7 @@ const ROOM_FOR_WORDS = 24;
 /** A strand as it is worked: stretches side by side, woven pieces above the rest between them, by their share. */
 export function WorkedStrand(props: Props): ReactNode {
   const { zone, outcomes, pixelsPerCm } = props;
-  const stretches = stretchesOf(zone);
+  const stretches = piecesByStretch(zone);
   return (
     <div className="score-strand">
       <Tress
