@@ -302,9 +302,9 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
               key={clock.key}
               clock={clock}
               onClose={() => setLooking('')}
-              onSeen={({ level, tone, measured, stretch }) => {
+              onSeen={({ level, tone, second, measured, stretch }) => {
                 setLooking('');
-                void act(`seen ${clock.key} ${level} ${stretch}`, (headers) =>
+                void act(`seen ${clock.key} ${level} ${tone ?? ''} ${stretch}`, (headers) =>
                   answered(
                     api.POST('/api/cases/{id}/job/seen', {
                       ...path,
@@ -315,6 +315,7 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
                         zone: clock.place,
                         level,
                         tone: tone ? [tone] : [],
+                        second,
                         measured,
                         stretch,
                       },

@@ -14,6 +14,7 @@ import { Choice } from '../parts/Choice';
 import { DraftField, typedNumber } from '../parts/DraftField';
 import { ProblemNote } from '../parts/ProblemNote';
 import { Ruler } from '../parts/Ruler';
+import { SecondToneFields } from '../parts/SecondToneFields';
 import { SelectField } from '../parts/SelectField';
 import { TimeLine } from '../parts/TimeLine';
 import { useCase } from '../state/caseContext';
@@ -48,6 +49,7 @@ export function HistoryPage(): ReactNode {
       where: (where ?? 'ALL') as EventView['where'],
       level: service === 'LIGHTENER' ? 9 : 5,
       tone: 'NATURAL',
+      second: [],
       volume: service === 'LIGHTENER' || service === 'PERMANENT' ? 20 : service === 'DEMI' ? 10 : 0,
       share: 0.5,
       overlapCm: 0,
@@ -171,6 +173,7 @@ function EventEditor(props: {
   const { state } = useCase();
   const vocabulary = useVocabulary().data;
   const ladder = useLadder().data;
+  const tones = (vocabulary?.tones ?? []).filter(({ value }) => value !== 'AS_LIFTED');
   const kind = vocabulary?.services.find(({ value }) => value === event.service);
   const refused = (field: string): string | undefined =>
     refusedAt(state.saving, `history.events[${props.number}].${field}`);
@@ -244,12 +247,23 @@ function EventEditor(props: {
             onChange={(level) => onChange({ level: Number(level) })}
           />
           {kind?.colours && (
-            <SelectField
-              label="Tone"
-              value={event.tone}
-              options={(vocabulary?.tones ?? []).filter(({ value }) => value !== 'AS_LIFTED')}
-              onChange={(tone) => onChange({ tone })}
-            />
+            <>
+              <SelectField
+                label="Tone"
+                value={event.tone}
+                options={tones}
+                onChange={(tone) =>
+                  onChange({ tone, second: event.second.filter(({ tone: other }) => other !== tone) })
+                }
+              />
+              <SecondToneFields
+                name="Shade"
+                main={event.tone}
+                tones={tones.map(({ value }) => value)}
+                second={event.second}
+                onSecond={(second) => onChange({ second })}
+              />
+            </>
           )}
         </div>
       )}

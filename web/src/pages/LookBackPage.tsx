@@ -85,7 +85,7 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
               cm={(reading.fromCm + reading.toCm) / 2}
               done="Save the result"
               needsTone
-              onSeen={({ level, tone, measured, stretch }) => {
+              onSeen={({ level, tone, second, measured, stretch }) => {
                 setReading(null);
                 void act(
                   answered(
@@ -97,6 +97,7 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
                         band: reading.band,
                         level,
                         tone: tone ?? 'NATURAL',
+                        second,
                         measured,
                         stretch,
                       },

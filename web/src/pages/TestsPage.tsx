@@ -33,6 +33,7 @@ export function TestsPage(): ReactNode {
           startedAt: '',
           minutesOn: 0,
           seen: {
+            second: [],
             done: false,
             level: like?.band.level ?? band.level,
             tone: 'AS_LIFTED',

@@ -1,20 +1,22 @@
 import { Button, Segmented, Select } from 'antd';
 import { useState, type ReactNode } from 'react';
-import type { CaseFile, MeasuredLook, MeasuredView, Place, Problem, Tone } from '../api/client';
+import type { CaseFile, MeasuredLook, MeasuredView, Place, Problem, SecondTone, Tone } from '../api/client';
 import { problemOf } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import { useCase } from '../state/caseContext';
 import { askReader } from '../state/useReader';
 import { LadderPick } from './LadderPick';
 import { ProblemNote } from './ProblemNote';
+import { SecondToneFields } from './SecondToneFields';
 import { Swatch } from './Swatch';
 
 export type Stretch = CaseFile['zones'][number]['bands'][number]['detail']['stretch'];
 
-/** What a strand shows: its level, if it was said its tone, by the reader instead of the eye, and its stretch. */
+/** What a strand shows: its level, if they were said its tones, by the reader instead of the eye, and its stretch. */
 export interface SeenHair {
   level: number;
   tone: Tone | null;
+  second: SecondTone[];
   measured: MeasuredView[];
   stretch: Stretch;
 }
@@ -38,6 +40,7 @@ export function SeenForm({ label, hair, place, cm, done, needsTone, onSeen }: Pr
   const vocabulary = useVocabulary().data;
   const [level, setLevel] = useState(0);
   const [tone, setTone] = useState<Tone | null>(null);
+  const [second, setSecond] = useState<SecondTone[]>([]);
   const [stretch, setStretch] = useState<Stretch>('NOT_TRIED');
   const [reading, setReading] = useState<MeasuredLook | null>(null);
   const [problem, setProblem] = useState<Problem | null>(null);
@@ -70,10 +73,22 @@ export function SeenForm({ label, hair, place, cm, done, needsTone, onSeen }: Pr
             placeholder="not said"
             allowClear
             value={tone}
-            onChange={byEye((said) => setTone(said ?? null))}
+            onChange={byEye((said) => {
+              setTone(said ?? null);
+              setSecond(second.filter(({ tone: other }) => said && other !== said));
+            })}
             options={vocabulary?.tones.map(({ value, words }) => ({ value, label: words })) ?? []}
             style={{ width: 180 }}
           />
+          {tone && (
+            <SecondToneFields
+              name="Result"
+              main={tone}
+              tones={vocabulary?.tones.map(({ value }) => value) ?? []}
+              second={second}
+              onSecond={byEye(setSecond)}
+            />
+          )}
           <Button onClick={() => void read()}>Read with the colour reader</Button>
           {reading && (
             <Swatch look={reading.look}>
@@ -97,7 +112,7 @@ export function SeenForm({ label, hair, place, cm, done, needsTone, onSeen }: Pr
       <Button
         type="primary"
         disabled={level === 0 || (needsTone && !tone && !reading)}
-        onClick={() => onSeen({ level, tone, measured: reading ? [reading.measured] : [], stretch })}
+        onClick={() => onSeen({ level, tone, second, measured: reading ? [reading.measured] : [], stretch })}
       >
         {done}
       </Button>

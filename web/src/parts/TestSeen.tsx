@@ -5,6 +5,7 @@ import { useTones, useVocabulary } from '../api/queries';
 import { Lock } from '../hair/Tress';
 import { halves } from '../state/strands';
 import { Choice } from './Choice';
+import { SecondToneFields } from './SecondToneFields';
 import { SelectField } from './SelectField';
 
 /** Before, predicted and seen side by side; what that says, and what accepting it changes. */
@@ -95,7 +96,16 @@ export function SeenEditor(props: {
             value: tone,
             words: vocabulary?.tones.find(({ value }) => value === tone)?.words ?? tone,
           }))}
-          onChange={(tone) => seen({ tone })}
+          onChange={(tone) =>
+            seen({ tone, second: test.seen.second.filter(({ tone: other }) => other !== tone) })
+          }
+        />
+        <SecondToneFields
+          name="Result"
+          main={test.seen.tone}
+          tones={tones.map(({ tone }) => tone)}
+          second={test.seen.second}
+          onSecond={(second) => seen({ second })}
         />
       </div>
       <Choice

@@ -17,6 +17,7 @@ import mischung.RefusedInput;
 import mischung.change.Deposit;
 import mischung.hair.Canvas;
 import mischung.hair.DyeFit;
+import mischung.hair.Dyed;
 import mischung.hair.Dyes;
 import mischung.hair.Tint;
 import mischung.light.Ciede2000;
@@ -67,11 +68,7 @@ public final class FormulaSearch {
     @SuppressWarnings("ArrayRecordComponent") // never compared nor handed out; hundreds of thousands are made
     private record Candidate(int[] shades, int[] parts, double estimate) {}
 
-    private record Seen(Tint tint, Deposit.Uptake uptake, Lab aim, double weight) {
-        Lab under(Dyes dyes) {
-            return tint.under(uptake.onColoured(dyes), uptake.onWhite(dyes));
-        }
-    }
+    private record Seen(Dyed hair, Lab aim, double weight) {}
 
     private final FormulaTask task;
     private List<Shade> shades = List.of();
@@ -117,7 +114,7 @@ public final class FormulaSearch {
         this.kept = Math.max(FEWEST_KEPT, 2 * KEPT / (1 + seen.size()));
         this.weights = seen.stream().mapToDouble(Seen::weight).sum();
         this.ideal = DyeFit.near(seen.stream()
-                .map(s -> new DyeFit.Aim(s::under, s.aim, s.weight, task.depthWeight()))
+                .map(s -> new DyeFit.Aim(s.hair, s.aim, s.weight, task.depthWeight()))
                 .toList());
     }
 
@@ -256,7 +253,7 @@ public final class FormulaSearch {
         Nearness nearness = Nearness.round(
                 middle,
                 seen.stream()
-                        .map(s -> new DyeFit.Aim(s::under, s.aim, s.weight / weights, task.depthWeight()))
+                        .map(s -> new DyeFit.Aim(s.hair, s.aim, s.weight / weights, task.depthWeight()))
                         .toList());
         around = nearness;
         points = shades.stream().map(s -> nearness.place(s.dyes())).toArray(double[][]::new);
@@ -384,7 +381,7 @@ public final class FormulaSearch {
         double plain = 0;
         double weighed = 0;
         for (Seen s : seen) {
-            Ciede2000.Parts parts = Ciede2000.parts(s.aim, s.under(mix.dyes()));
+            Ciede2000.Parts parts = Ciede2000.parts(s.aim, s.hair.under(mix.dyes()));
             double difference = parts.total();
             double deeper = task.depthWeight() == 1 ? difference : depthFirst(parts, task.depthWeight());
             plain += s.weight * difference * difference;
@@ -404,7 +401,7 @@ public final class FormulaSearch {
     private double misfit(Dyes dyes, double depthWeight) {
         double sum = 0;
         for (Seen s : seen) {
-            Ciede2000.Parts parts = Ciede2000.parts(s.aim, s.under(dyes));
+            Ciede2000.Parts parts = Ciede2000.parts(s.aim, s.hair.under(dyes));
             double difference = depthFirst(parts, depthWeight);
             sum += s.weight * difference * difference;
         }
@@ -420,11 +417,17 @@ public final class FormulaSearch {
         }
         List<Seen> merged = new ArrayList<>();
         masses.forEach((same, mass) -> merged.add(new Seen(
-                new Tint(same.canvas),
-                Deposit.uptake(same.canvas, task.application(), task.head().uptake()),
+                dyed(
+                        same.canvas,
+                        Deposit.uptake(
+                                same.canvas, task.application(), task.head().uptake())),
                 same.aim,
                 mass)));
         return merged;
+    }
+
+    private static Dyed dyed(Canvas canvas, Deposit.Uptake uptake) {
+        return new Dyed(new Tint(canvas), uptake::onColoured, uptake::onWhite);
     }
 
     private void weigh(int[] chosen, int count) {

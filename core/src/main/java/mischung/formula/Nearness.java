@@ -4,6 +4,7 @@ import java.util.List;
 import mischung.hair.DyeFit;
 import mischung.hair.Dyes;
 import mischung.light.Ciede2000;
+import mischung.light.Lab;
 import org.hipparchus.linear.ArrayRealVector;
 import org.hipparchus.linear.CholeskyDecomposition;
 import org.hipparchus.linear.LUDecomposition;
@@ -39,13 +40,17 @@ final class Nearness {
         double there = 0;
         double[] gradient = new double[PRIMARIES];
         double[][] curvature = new double[PRIMARIES][PRIMARIES];
+        List<Dyes> close = List.of(
+                middle.plus(new Dyes(STEP, 0, 0, 0)),
+                middle.plus(new Dyes(0, STEP, 0, 0)),
+                middle.plus(new Dyes(0, 0, STEP, 0)),
+                middle.plus(new Dyes(0, 0, 0, STEP)));
         for (DyeFit.Aim aim : aims) {
-            double[] here = terms(aim, d);
+            Lab[] seen = aim.hair().underAndNear(middle, close);
+            double[] here = terms(aim, seen[0]);
             double[][] slope = new double[PRIMARIES][];
             for (int k = 0; k < PRIMARIES; k++) {
-                double[] moved = d.clone();
-                moved[k] += STEP;
-                double[] after = terms(aim, moved);
+                double[] after = terms(aim, seen[1 + k]);
                 slope[k] = new double[] {
                     (after[0] - here[0]) / STEP, (after[1] - here[1]) / STEP, (after[2] - here[2]) / STEP
                 };
@@ -72,8 +77,8 @@ final class Nearness {
                 new ArrayRealVector(d).add(down).toArray());
     }
 
-    private static double[] terms(DyeFit.Aim aim, double[] d) {
-        Ciede2000.Parts parts = Ciede2000.parts(aim.wished(), aim.seen().apply(new Dyes(d[0], d[1], d[2], d[3])));
+    private static double[] terms(DyeFit.Aim aim, Lab seen) {
+        Ciede2000.Parts parts = Ciede2000.parts(aim.wished(), seen);
         return new double[] {aim.lightnessWeight() * parts.lightness(), parts.chroma(), parts.hue()};
     }
 

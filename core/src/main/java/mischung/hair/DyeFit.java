@@ -1,7 +1,7 @@
 package mischung.hair;
 
+import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Function;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import org.hipparchus.exception.MathIllegalStateException;
@@ -44,11 +44,11 @@ public final class DyeFit {
     /**
      * One colour to be met.
      *
-     * @param seen what shows when the dyes lie on this canvas
+     * @param hair the dyes lie on
      * @param weight share of this canvas among all, &gt; 0
      * @param lightnessWeight how much more a miss in depth counts than a miss in chroma or hue, usually 1
      */
-    public record Aim(Function<Dyes, Lab> seen, Lab wished, double weight, double lightnessWeight) {}
+    public record Aim(Dyed hair, Lab wished, double weight, double lightnessWeight) {}
 
     /**
      * The best amounts found.
@@ -115,21 +115,24 @@ public final class DyeFit {
         }
 
         private Pair<RealVector, RealMatrix> at(RealVector roots) {
-            double[] here = remembered(squared(roots));
+            List<Dyes> moved = new ArrayList<>();
+            for (int k = 0; k < PRIMARIES; k++) {
+                RealVector close = roots.copy();
+                close.addToEntry(k, STEP);
+                moved.add(squared(close));
+            }
+            double[][] all = residuals(aims, squared(roots), moved);
+            double[] here = remembered(squared(roots), all[0]);
             double[][] jacobian = new double[here.length][PRIMARIES];
             for (int k = 0; k < PRIMARIES; k++) {
-                RealVector moved = roots.copy();
-                moved.addToEntry(k, STEP);
-                double[] there = residuals(aims, squared(moved));
                 for (int i = 0; i < here.length; i++) {
-                    jacobian[i][k] = (there[i] - here[i]) / STEP;
+                    jacobian[i][k] = (all[1 + k][i] - here[i]) / STEP;
                 }
             }
             return new Pair<>(new ArrayRealVector(here, false), new Array2DRowRealMatrix(jacobian, false));
         }
 
-        private double[] remembered(Dyes dyes) {
-            double[] residuals = residuals(aims, dyes);
+        private double[] remembered(Dyes dyes, double[] residuals) {
             double cost = 0;
             for (double residual : residuals) {
                 cost += residual * residual;
@@ -142,29 +145,36 @@ public final class DyeFit {
         }
     }
 
-    private static double[] residuals(List<Aim> aims, Dyes dyes) {
-        double[] residuals = new double[3 * aims.size() + PRIMARIES];
+    /** What is left under {@code dyes}, first, and under each of some close by. */
+    private static double[][] residuals(List<Aim> aims, Dyes dyes, List<Dyes> close) {
+        double[][] residuals = new double[1 + close.size()][3 * aims.size() + PRIMARIES];
         double weights = 0;
         for (int i = 0; i < aims.size(); i++) {
             Aim aim = aims.get(i);
-            Ciede2000.Parts parts = Ciede2000.parts(aim.wished, aim.seen.apply(dyes));
+            Lab[] seen = aim.hair.underAndNear(dyes, close);
             double w = Math.sqrt(aim.weight);
-            residuals[3 * i] = w * aim.lightnessWeight * parts.lightness();
-            residuals[3 * i + 1] = w * parts.chroma();
-            residuals[3 * i + 2] = w * parts.hue();
+            for (int at = 0; at < residuals.length; at++) {
+                Ciede2000.Parts parts = Ciede2000.parts(aim.wished, seen[at]);
+                residuals[at][3 * i] = w * aim.lightnessWeight * parts.lightness();
+                residuals[at][3 * i + 1] = w * parts.chroma();
+                residuals[at][3 * i + 2] = w * parts.hue();
+            }
             weights += aim.weight;
         }
         double thrift = THRIFT * Math.sqrt(weights);
-        residuals[3 * aims.size()] = thrift * dyes.yellow();
-        residuals[3 * aims.size() + 1] = thrift * dyes.red();
-        residuals[3 * aims.size() + 2] = thrift * dyes.violet();
-        residuals[3 * aims.size() + 3] = thrift * dyes.blue();
+        for (int at = 0; at < residuals.length; at++) {
+            Dyes of = at == 0 ? dyes : close.get(at - 1);
+            residuals[at][3 * aims.size()] = thrift * of.yellow();
+            residuals[at][3 * aims.size() + 1] = thrift * of.red();
+            residuals[at][3 * aims.size() + 2] = thrift * of.violet();
+            residuals[at][3 * aims.size() + 3] = thrift * of.blue();
+        }
         return residuals;
     }
 
     private static double cost(List<Aim> aims, Dyes dyes) {
         double sum = 0;
-        for (double residual : residuals(aims, dyes)) {
+        for (double residual : residuals(aims, dyes, List.of())[0]) {
             sum += residual * residual;
         }
         return sum;
@@ -174,7 +184,7 @@ public final class DyeFit {
         double sum = 0;
         double weights = 0;
         for (Aim aim : aims) {
-            double difference = Ciede2000.between(aim.wished, aim.seen.apply(dyes));
+            double difference = Ciede2000.between(aim.wished, aim.hair.under(dyes));
             sum += aim.weight * difference * difference;
             weights += aim.weight;
         }

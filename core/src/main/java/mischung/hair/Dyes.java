@@ -29,6 +29,11 @@ public record Dyes(double yellow, double red, double violet, double blue) {
         return new Dyes(yellow * factors.yellow, red * factors.red, violet * factors.violet, blue * factors.blue);
     }
 
+    /** How much more there is of each than in {@code other}, in the order of the primaries; less is negative. */
+    double[] amountsOver(Dyes other) {
+        return new double[] {yellow - other.yellow, red - other.red, violet - other.violet, blue - other.blue};
+    }
+
     public double total() {
         return yellow + red + violet + blue;
     }

@@ -218,8 +218,7 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
     /** The dye that makes hair of level {@code under} look as seen. */
     static Explanation dyed(Past.Kind kind, DyeKind dye, double under, Lab seen) {
         Pigments base = under(kind, under);
-        DyeFit.Fit fit =
-                DyeFit.solve(List.of(new DyeFit.Aim(dyes -> lab(base.plus(dye, dyes)), seen, 1, DEPTH_WEIGHT)));
+        DyeFit.Fit fit = DyeFit.solve(List.of(new DyeFit.Aim(Dyed.fibres(base, 1), seen, 1, DEPTH_WEIGHT)));
         return new Explanation(kind, under, base.plus(dye, fit.dyes()), fit.misfit());
     }
 

@@ -36,6 +36,12 @@ public final class TressOptics {
         return SURFACE + (1 - SURFACE) * inside(Math.sqrt(absorption));
     }
 
+    /** How {@link #reflectance} changes with absorption, which must be above 0. */
+    static double slope(double absorption) {
+        double root = Math.sqrt(absorption);
+        return -(1 - SURFACE) * F * inside(root) / (2 * root);
+    }
+
     static double wetReflectance(double absorption) {
         double surface = SURFACE * WET_SURFACE;
         return surface + (1 - surface) * inside(Math.sqrt(WET_ABSORPTION * absorption));

@@ -4,6 +4,7 @@ import java.time.LocalDate;
 import mischung.RefusedInput;
 import mischung.hair.LevelScale;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.product.Developer;
 
 /**
@@ -13,7 +14,7 @@ import mischung.product.Developer;
  * <caption>components</caption>
  * <tr><td>home</td><td>done at home rather than in a salon</td><td></td></tr>
  * <tr><td>level</td><td>of the shade; for lightener the level it was lifted to</td><td>1–12 in halves</td></tr>
- * <tr><td>tone</td><td>of the shade; not looked at where there is none</td><td></td></tr>
+ * <tr><td>tones</td><td>of the shade; not looked at where there is none</td><td></td></tr>
  * <tr><td>volume</td><td>of the developer</td><td>0–40 vol</td></tr>
  * <tr><td>share</td><td>of the hair that was woven out, for {@link Where#WOVEN}</td><td>0.05–1</td></tr>
  * <tr><td>overlapCm</td><td>how far colour for the roots was drawn over what was coloured before</td><td>0–150 cm</td></tr>
@@ -26,7 +27,7 @@ public record Event(
         boolean home,
         Where where,
         double level,
-        Tone tone,
+        ToneMix tones,
         double volume,
         double share,
         double overlapCm,
@@ -42,30 +43,33 @@ public record Event(
         if (date.getYear() < EARLIEST || date.getYear() > 2999) {
             throw new RefusedInput("date", date, "Give a day from " + EARLIEST + " to 2999.");
         }
-        if (service.colours() && tone == Tone.AS_LIFTED) {
-            throw new RefusedInput("tone", tone, "Colour has a tone of its own, such as natural or ash.");
+        if (service.colours() && tones.share(Tone.AS_LIFTED) > 0) {
+            throw new RefusedInput(
+                    tones.main() == Tone.AS_LIFTED ? "tone" : "second",
+                    Tone.AS_LIFTED,
+                    "Colour has a tone of its own, such as natural or ash.");
         }
     }
 
     public static Event colour(LocalDate date, Service service, Where where, double level, Tone tone, double volume) {
-        return new Event(date, service, false, where, level, tone, volume, 1, 0, 0);
+        return new Event(date, service, false, where, level, ToneMix.of(tone), volume, 1, 0, 0);
     }
 
     /** @param level what it was lifted to */
     public static Event lightened(LocalDate date, Where where, double share, double level) {
-        return new Event(date, Service.LIGHTENER, false, where, level, Tone.AS_LIFTED, 20, share, 0, 0);
+        return new Event(date, Service.LIGHTENER, false, where, level, ToneMix.of(Tone.AS_LIFTED), 20, share, 0, 0);
     }
 
     public static Event cut(LocalDate date, double cm) {
-        return new Event(date, Service.HAIRCUT, false, Where.ENDS, 6, Tone.NATURAL, 0, 1, 0, cm);
+        return new Event(date, Service.HAIRCUT, false, Where.ENDS, 6, ToneMix.of(Tone.NATURAL), 0, 1, 0, cm);
     }
 
     public Event atHome() {
-        return new Event(date, service, true, where, level, tone, volume, share, overlapCm, cutCm);
+        return new Event(date, service, true, where, level, tones, volume, share, overlapCm, cutCm);
     }
 
     public Event overlapping(double cm) {
-        return new Event(date, service, home, where, level, tone, volume, share, cm, cutCm);
+        return new Event(date, service, home, where, level, tones, volume, share, cm, cutCm);
     }
 
     /** Share of the fibres that took part. */
@@ -76,7 +80,7 @@ public record Event(
     /** "permanent colour 5 natural, roots only". */
     public String words() {
         String shade = service.colours()
-                ? " " + LevelScale.words(level) + " " + tone.words()
+                ? " " + LevelScale.words(level) + " " + tones.words()
                 : service == Service.LIGHTENER ? " to level " + LevelScale.words(level) : "";
         String place = service == Service.HAIRCUT
                 ? ", " + LevelScale.figure(cutCm) + " cm"

@@ -17,7 +17,9 @@ import mischung.hair.Dyes;
 import mischung.hair.LevelScale;
 import mischung.hair.PigmentLine;
 import mischung.hair.Porosity;
+import mischung.hair.SecondTone;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
 
@@ -83,7 +85,7 @@ final class PastSimulation {
     private Canvas coloured(Event event, ShadeClass shadeClass, double volume, Canvas canvas) {
         Dyes dyes = SHADES.get(event);
         if (dyes == null) {
-            dyes = Shade.derived(shadeClass, Math.min(10, event.level()), shade(event.tone()))
+            dyes = Shade.derived(shadeClass, Math.min(10, event.level()), shade(event.tones()))
                     .dyes();
             if (SHADES.size() < MOST_KEPT) {
                 SHADES.put(event, dyes);
@@ -92,6 +94,15 @@ final class PastSimulation {
         // Colour lifts what grew (R9); over earlier layers it finds less and less of it to lift.
         double lifting = volume / (1 + canvas.fibre().layers());
         return Application.usual(dyes, shadeClass, lifting).on(canvas, factors);
+    }
+
+    private static ToneMix shade(ToneMix told) {
+        Tone main = shade(told.main());
+        return new ToneMix(
+                main,
+                told.second()
+                        .map(other -> new SecondTone(shade(other.tone()), other.share()))
+                        .filter(other -> other.tone() != main));
     }
 
     private static Tone shade(Tone told) {

@@ -3,14 +3,14 @@ package mischung.history;
 import java.util.List;
 import java.util.Optional;
 import mischung.Constants;
-import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 
 /** A stretch between two neighbouring lines, with all that went on it, oldest first. */
 record Piece(Border from, Border to, List<Event> events) {
     private static final Constants FIGURES = Constants.in("history");
 
     /** A shade as it was laid. */
-    private record Colour(Service service, double level, Tone tone) {}
+    private record Colour(Service service, double level, ToneMix tones) {}
 
     double lengthCm() {
         return to.cm() - from.cm();
@@ -68,7 +68,7 @@ record Piece(Border from, Border to, List<Event> events) {
         return events.stream()
                 .filter(e -> e.service().colours())
                 .reduce((earlier, later) -> later)
-                .map(e -> new Colour(e.service(), e.level(), e.tone()));
+                .map(e -> new Colour(e.service(), e.level(), e.tones()));
     }
 
     /** With the piece below it, as one with the past of the longer. */

@@ -7,8 +7,7 @@ import mischung.consult.Scalp;
 import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
 import mischung.hair.Measured;
-import mischung.hair.Tone;
-import mischung.hair.ToneScale;
+import mischung.hair.ToneMix;
 import mischung.hair.ZonePlace;
 import mischung.light.Lab;
 import mischung.sequence.Batch;
@@ -84,15 +83,15 @@ public sealed interface Event {
      *
      * @param clock key of the task whose product was on it
      * @param level seen, in halves
-     * @param tone seen, if it was said
-     * @param measured by a reader, instead of the eye; level and tone follow from it
+     * @param tones seen, if they were said
+     * @param measured by a reader, instead of the eye; level and tones follow from it
      * @param felt what a wet strand did, if it was stretched
      */
     record Seen(
             String clock,
             ZonePlace zone,
             double level,
-            Optional<Tone> tone,
+            Optional<ToneMix> tones,
             Optional<Measured> measured,
             Optional<Elasticity> felt)
             implements Event {
@@ -112,7 +111,7 @@ public sealed interface Event {
 
         /** Its colour, if more than a level was seen. */
         public Optional<Lab> colour() {
-            return measured.map(Measured::lab).or(() -> tone.map(said -> ToneScale.colourOf(level, said)));
+            return measured.map(Measured::lab).or(() -> tones.map(said -> said.colourAt(level)));
         }
     }
 
@@ -212,7 +211,12 @@ public sealed interface Event {
      * @param measured none or one
      */
     record Found(
-            ZonePlace zone, int band, double level, Tone tone, Optional<Measured> measured, Optional<Elasticity> felt)
+            ZonePlace zone,
+            int band,
+            double level,
+            ToneMix tones,
+            Optional<Measured> measured,
+            Optional<Elasticity> felt)
             implements Event {
         public Found {
             RefusedInput.within("band", band, 0, 100, "");

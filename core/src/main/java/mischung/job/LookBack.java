@@ -15,7 +15,6 @@ import mischung.doubt.Start;
 import mischung.doubt.StrandTest;
 import mischung.hair.BandRef;
 import mischung.hair.Elasticity;
-import mischung.hair.ToneScale;
 import mischung.hair.ZonePlace;
 import mischung.job.Foretold.Shown;
 import mischung.light.Ciede2000;
@@ -86,14 +85,16 @@ public record LookBack(List<Compared> bands) {
     }
 
     private static Compared compared(Foretold foretold, Foretold first, Event.Found real) {
-        Lab lab = real.measured().map(one -> one.lab()).orElseGet(() -> ToneScale.colourOf(real.level(), real.tone()));
+        Lab lab = real.measured()
+                .map(one -> one.lab())
+                .orElseGet(() -> real.tones().colourAt(real.level()));
         Shown shown = Shown.of(lab);
         return new Compared(
                 foretold,
                 first,
                 new Shown(
                         real.level(),
-                        real.measured().isPresent() ? shown.words() : new Aim(real.level(), real.tone()).words(),
+                        real.measured().isPresent() ? shown.words() : new Aim(real.level(), real.tones()).words(),
                         lab.l(),
                         lab.a(),
                         lab.b()),

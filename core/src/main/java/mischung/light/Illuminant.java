@@ -71,6 +71,15 @@ public enum Illuminant {
         return weightY[sample];
     }
 
+    /** What a sample of reflectance 1 adds to X (0), Y (1) or Z (2). */
+    public double weightOf(int value, int sample) {
+        return switch (value) {
+            case 0 -> weightX[sample];
+            case 1 -> weightY[sample];
+            default -> weightZ[sample];
+        };
+    }
+
     /** L* of a luminance Y, 0–100. */
     public static double lightness(double luminance) {
         return Xyz.lightness(luminance / 100);

@@ -7,6 +7,7 @@ import java.util.Optional;
 import java.util.Set;
 import mischung.RefusedInput;
 import mischung.hair.DyeFit;
+import mischung.hair.Dyed;
 import mischung.hair.Dyes;
 import mischung.hair.LevelScale;
 import mischung.hair.PigmentLine;
@@ -73,10 +74,7 @@ public record Shade(
         double strength = shadeClass.strength();
         DyeFit.Fit fit = DyeFit.solve(jobs.stream()
                 .map(job -> new DyeFit.Aim(
-                        dyes -> ShadeJob.seen(job.canvas().plus(shadeClass.kind(), dyes.times(strength))),
-                        job.wished(),
-                        job.weight(),
-                        job.depthWeight()))
+                        Dyed.fibres(job.canvas(), strength), job.wished(), job.weight(), job.depthWeight()))
                 .toList());
         String code = shadeClass.words() + "-" + tone.words() + "-" + LevelScale.figure(level);
         double misfit = jobs.get(0).missed(shadeClass.kind(), fit.dyes().times(strength));

@@ -9,6 +9,7 @@ import java.util.stream.IntStream;
 import mischung.DataFile;
 import mischung.hair.DyeFit;
 import mischung.hair.DyeKind;
+import mischung.hair.Dyed;
 import mischung.hair.Dyes;
 import mischung.hair.LevelScale;
 import mischung.hair.PigmentLine;
@@ -101,8 +102,8 @@ record ShadeJob(Pigments canvas, Lab wished, double weight, double depthWeight) 
         if (look >= FILLED_FROM) {
             return lifted;
         }
-        DyeFit.Fit fit = DyeFit.solve(List.of(
-                new DyeFit.Aim(dyes -> seen(lifted.plus(dyes)), ToneScale.colourOf(look, Tone.AS_LIFTED), 1, 1)));
+        DyeFit.Fit fit = DyeFit.solve(
+                List.of(new DyeFit.Aim(Dyed.fibres(lifted, 1), ToneScale.colourOf(look, Tone.AS_LIFTED), 1, 1)));
         return lifted.plus(fit.dyes());
     }
 

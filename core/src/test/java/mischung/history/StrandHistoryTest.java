@@ -7,13 +7,16 @@ import static org.assertj.core.api.Assertions.within;
 import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.BandDetail;
 import mischung.hair.BandKind;
 import mischung.hair.Porosity;
+import mischung.hair.SecondTone;
 import mischung.hair.Strand;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -39,6 +42,30 @@ class StrandHistoryTest {
         }
         events.add(Event.lightened(TODAY.minusMonths(4), Where.WOVEN, 0.6, 8));
         return new History(6, Growth.UNMEASURED, 3, events);
+    }
+
+    /** A shade of two tones lies between both, in its words too; another second tone is another piece of hair. */
+    @Test
+    void aShadeOfTwoTonesIsBelievedAsBoth() {
+        double gold = warmthOf(ToneMix.of(Tone.GOLD));
+        double ash = warmthOf(ToneMix.of(Tone.ASH));
+        ToneMix both = new ToneMix(Tone.GOLD, Optional.of(new SecondTone(Tone.ASH, 0.5)));
+        assertThat(warmthOf(both)).isStrictlyBetween(ash, gold);
+        assertThat(toned(both).words()).contains(both.words());
+        assertThatThrownBy(() -> toned(new ToneMix(Tone.GOLD, Optional.of(new SecondTone(Tone.AS_LIFTED, 0.3)))))
+                .isInstanceOf(RefusedInput.class)
+                .hasFieldOrPropertyWithValue("field", "second");
+    }
+
+    private static Event toned(ToneMix tones) {
+        return new Event(TODAY.minusWeeks(2), Service.DEMI, false, Where.ALL, 8, tones, 7, 1, 0, 0);
+    }
+
+    private static double warmthOf(ToneMix tones) {
+        History history = new History(
+                6, Growth.UNMEASURED, 3, List.of(Event.lightened(TODAY.minusWeeks(2), Where.ALL, 1, 9), toned(tones)));
+        List<Stretch> all = StrandHistory.of(history, 30, TODAY).stretches();
+        return all.get(all.size() - 1).look().lab().b();
     }
 
     @Test
@@ -237,8 +264,17 @@ class StrandHistoryTest {
                         Arbitraries.of(Tone.values()).filter(t -> t != Tone.AS_LIFTED),
                         Arbitraries.doubles().between(0.05, 1),
                         Arbitraries.doubles().between(0, 10))
-                .as((days, service, where, halves, tone, share, cm) ->
-                        new Event(TODAY.minusDays(days), service, true, where, halves / 2.0, tone, 20, share, cm, cm));
+                .as((days, service, where, halves, tone, share, cm) -> new Event(
+                        TODAY.minusDays(days),
+                        service,
+                        true,
+                        where,
+                        halves / 2.0,
+                        ToneMix.of(tone),
+                        20,
+                        share,
+                        cm,
+                        cm));
         return Combinators.combine(
                         Arbitraries.integers().between(2, 20), events.list().ofMaxSize(14))
                 .as((natural, all) -> new History(natural / 2.0, Growth.UNMEASURED, 3, all));

@@ -17,6 +17,7 @@ import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.Laying;
@@ -108,7 +109,7 @@ class FiveVisitsTest {
                                 one.zone(),
                                 one.band(),
                                 Math.max(1, Math.min(12, level)),
-                                Tone.NATURAL,
+                                ToneMix.of(Tone.NATURAL),
                                 Optional.empty(),
                                 Optional.of(Elasticity.of(one.strength())))));
             }

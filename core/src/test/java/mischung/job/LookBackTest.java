@@ -16,7 +16,9 @@ import mischung.hair.BandKind;
 import mischung.hair.LevelScale;
 import mischung.hair.Measured;
 import mischung.hair.Porosity;
+import mischung.hair.SecondTone;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.plan.Desk;
@@ -54,8 +56,8 @@ class LookBackTest {
             List.of(new Entry(1, NINE, "Ada", new Event.Begun(Sequencer.of(plan).tasks(), List.of(), foretold))));
 
     private void found(Foretold of, double level) {
-        Event.Found found =
-                new Event.Found(of.zone(), of.band(), level, Tone.NATURAL, Optional.empty(), Optional.empty());
+        Event.Found found = new Event.Found(
+                of.zone(), of.band(), level, ToneMix.of(Tone.NATURAL), Optional.empty(), Optional.empty());
         job().check(found);
         entries.add(new Entry(entries.size() + 1L, NINE, "Ada", found));
     }
@@ -131,10 +133,26 @@ class LookBackTest {
                         lengths.zone(),
                         lengths.band(),
                         5.5,
-                        Tone.NATURAL,
+                        ToneMix.of(Tone.NATURAL),
                         Optional.of(new Measured(Measured.By.READER, measured, 1)),
                         Optional.empty())));
         assertThat(LookBack.of(job()).bands().get(0).real().lab()).isEqualTo(measured);
+    }
+
+    /** Of two tones it lies between the colours of both, and is called by both. */
+    @Test
+    void aBandCanComeOutInTwoTones() {
+        Foretold lengths = foretold.get(1);
+        ToneMix both = new ToneMix(Tone.BEIGE, Optional.of(new SecondTone(Tone.GOLD, 0.3)));
+        entries.add(new Entry(
+                2,
+                NINE,
+                "Ada",
+                new Event.Found(lengths.zone(), lengths.band(), 8, both, Optional.empty(), Optional.empty())));
+        Foretold.Shown real = LookBack.of(job()).bands().get(0).real();
+        assertThat(real.words()).contains("beige with some gold");
+        assertThat(real.lab()).isEqualTo(both.colourAt(8));
+        assertThat(real.lab()).isNotEqualTo(ToneMix.of(Tone.BEIGE).colourAt(8));
     }
 
     @Test
@@ -163,7 +181,7 @@ class LookBackTest {
         Foretold lengths = foretold.get(1);
         assertThatThrownBy(() -> found(lengths, 6.3)).isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> job().check(new Event.Found(
-                        lengths.zone(), 9, 6, Tone.NATURAL, Optional.empty(), Optional.empty())))
+                        lengths.zone(), 9, 6, ToneMix.of(Tone.NATURAL), Optional.empty(), Optional.empty())))
                 .isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> new Event.Judged("", " ", "")).isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> new Event.Judged("x".repeat(301), "", "")).isInstanceOf(RefusedInput.class);

@@ -24,7 +24,9 @@ import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
 import mischung.hair.Measured;
 import mischung.hair.Porosity;
+import mischung.hair.SecondTone;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.hair.ToneScale;
 import mischung.plan.Action;
 import mischung.plan.Desk;
@@ -270,17 +272,40 @@ class ReplanTest {
                 clock.task().key(),
                 clock.zone(),
                 predicted,
-                Optional.of(Tone.COPPER),
+                Optional.of(ToneMix.of(Tone.COPPER)),
                 Optional.empty(),
                 Optional.empty());
         Event.Seen ash = new Event.Seen(
-                clock.task().key(), clock.zone(), predicted, Optional.of(Tone.ASH), Optional.empty(), Optional.empty());
+                clock.task().key(),
+                clock.zone(),
+                predicted,
+                Optional.of(ToneMix.of(Tone.ASH)),
+                Optional.empty(),
+                Optional.empty());
         Recheck warm = Recheck.of(plan, order.batches(), job(), copper, Calibration.none(), now)
                 .orElseThrow();
         Recheck cool = Recheck.of(plan, order.batches(), job(), ash, Calibration.none(), now)
                 .orElseThrow();
         assertThat(warm.colour().orElseThrow().warmth())
                 .isGreaterThan(cool.colour().orElseThrow().warmth());
+        Recheck between = Recheck.of(
+                        plan,
+                        order.batches(),
+                        job(),
+                        new Event.Seen(
+                                clock.task().key(),
+                                clock.zone(),
+                                predicted,
+                                Optional.of(new ToneMix(Tone.COPPER, Optional.of(new SecondTone(Tone.ASH, 0.15)))),
+                                Optional.empty(),
+                                Optional.empty()),
+                        Calibration.none(),
+                        now)
+                .orElseThrow();
+        assertThat(between.colour().orElseThrow().warmth())
+                .isStrictlyBetween(
+                        cool.colour().orElseThrow().warmth(),
+                        warm.colour().orElseThrow().warmth());
         assertThat(place().afterLook(warm).words()).contains("copper", "CIEDE2000");
         BandRef seen = cool.underway().seen().keySet().iterator().next();
         int step = cool.underway().rounds().size();

@@ -100,6 +100,7 @@ final class Running implements AutoCloseable {
                 "--mischung.data=" + data,
                 "--mischung.port=" + port,
                 "--mischung.demo=" + demo,
+                "--mischung.ahead=false",
                 "--mischung.reader=" + reader,
                 "--mischung.scale=simulated"));
         command.addAll(more);

@@ -14,6 +14,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param reader the port of this machine at which a colour reader listens, or {@code simulated}; empty: none, but in the
  *     demonstration
  * @param scale the port at which a scale listens, or {@code simulated}; empty: none, but in the demonstration
+ * @param ahead think today's visits through once the program has started
  * @param hasten how much faster than real the program's clock runs, 1–600; for demonstrations
  * @param hastenFrom when it showed the real time, as 2026-11-25T09:00:00Z; empty: when the program started
  */
@@ -26,6 +27,7 @@ public record Settings(
         String start,
         String reader,
         String scale,
+        boolean ahead,
         double hasten,
         String hastenFrom) {
     /** What speaks for a device that is made of software. */

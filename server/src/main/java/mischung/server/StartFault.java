@@ -27,6 +27,7 @@ final class StartFault {
             "start",
             "reader",
             "scale",
+            "ahead",
             "hasten",
             "hasten-from",
             "hastenFrom");

@@ -225,7 +225,8 @@ class EveryCautionApiTest {
                 .put("level", 6)
                 .put("tone", "AS_LIFTED")
                 .put("breakage", "NONE")
-                .put("stretch", "NOT_TRIED");
+                .put("stretch", "NOT_TRIED")
+                .putArray("second");
         return test;
     }
 

@@ -180,6 +180,7 @@ class HastenedJobTest {
                 .put("level", level)
                 .put("stretch", "NOT_TRIED");
         look.putArray("tone");
+        look.putArray("second");
         look.putArray("measured");
         Started.Answer answer = app.post("/api/cases/1/job/seen", look.toString());
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);

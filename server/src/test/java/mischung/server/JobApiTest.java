@@ -152,13 +152,14 @@ class JobApiTest extends OnDemoData {
                 .put("level", 8.5)
                 .put("stretch", "SPRINGS_BACK");
         seen.putArray("tone").add("GOLD");
+        seen.putArray("second").addObject().put("tone", "BEIGE").put("share", 0.3);
         seen.putArray("measured");
         Started.Answer answer = app.post(path(id) + "/seen", seen.toString());
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
         assertThat(answer.json().path("recheck").path(0).path("words").asString())
                 .contains("seen 8½ ", "CIEDE2000");
         assertThat(answer.json().path("entries").path(0).path("words").asString())
-                .contains("level 8½ gold, springs back");
+                .contains("level 8½ gold with some beige, springs back");
         assertThat(app.post(path(id) + "/seen", seen.put("level", 8.3).toString())
                         .field("field"))
                 .isEqualTo("level");

@@ -34,6 +34,7 @@ class JobReplanApiTest extends OnDemoData {
                 .put("level", 8)
                 .put("stretch", "BREAKS");
         seen.putArray("tone");
+        seen.putArray("second");
         seen.putArray("measured");
         job = app.post(path + "/seen", seen.toString()).json();
         JsonNode asked = job.path("recheck").path(0);

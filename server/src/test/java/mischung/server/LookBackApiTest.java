@@ -66,6 +66,7 @@ class LookBackApiTest extends OnDemoData {
                 .put("tone", tone)
                 .put("stretch", "SPRINGS_BACK");
         body.putArray("measured");
+        body.putArray("second");
         return post(id, "look-back/found", body);
     }
 

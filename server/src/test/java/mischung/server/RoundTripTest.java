@@ -189,7 +189,7 @@ class RoundTripTest {
         }
         return JSON.createObjectNode()
                 .put("format", "mischung-case")
-                .put("formatVersion", 8)
+                .put("formatVersion", 9)
                 .set("content", content);
     }
 
@@ -298,7 +298,7 @@ class RoundTripTest {
                 .put("washesPerWeek", 3.0);
         ArrayNode events = history.putArray("events");
         for (int i = 0; i < minute % 4; i++) {
-            events.addObject()
+            ObjectNode event = events.addObject()
                     .put("date", "2025-0" + (1 + i) + "-15")
                     .put(
                             "service",
@@ -311,6 +311,10 @@ class RoundTripTest {
                     .put("share", 0.5)
                     .put("overlapCm", 0.0)
                     .put("cutCm", 3.0);
+            ArrayNode beside = event.putArray("second");
+            if (wish % 2 == 0) {
+                beside.addObject().put("tone", "GOLD").put("share", 0.3);
+            }
         }
         return history;
     }

@@ -38,8 +38,8 @@ final class Started implements AutoCloseable {
 
     /** @param more arguments of the command line */
     Started(Path data, boolean demo, List<String> more) {
-        List<String> arguments =
-                new ArrayList<>(List.of("--mischung.data=" + data, "--mischung.port=0", "--mischung.demo=" + demo));
+        List<String> arguments = new ArrayList<>(List.of(
+                "--mischung.data=" + data, "--mischung.port=0", "--mischung.demo=" + demo, "--mischung.ahead=false"));
         if (more.stream().noneMatch(one -> one.startsWith("--mischung.start"))) {
             arguments.add("--mischung.start=" + WHEN);
         }

@@ -34,6 +34,7 @@ record WholeProgram(Process process, int port) implements AutoCloseable {
                 "--mischung.data=" + data,
                 "--mischung.port=" + port,
                 "--mischung.start=" + Started.WHEN,
+                "--mischung.ahead=false",
                 "--mischung.demo=true"));
         Path log = data.resolve("log.txt");
         WholeProgram program = new WholeProgram(

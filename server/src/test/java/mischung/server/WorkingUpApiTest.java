@@ -143,7 +143,8 @@ class WorkingUpApiTest extends OnDemoData {
                 .put("level", seen > 0 ? seen : 6)
                 .put("tone", "AS_LIFTED")
                 .put("breakage", "NONE")
-                .put("stretch", "SPRINGS_BACK");
+                .put("stretch", "SPRINGS_BACK")
+                .putArray("second");
         return test.put("accepted", accepted);
     }
 
@@ -213,7 +214,11 @@ class WorkingUpApiTest extends OnDemoData {
                 .put("volume", 20)
                 .put("share", 1)
                 .put("overlapCm", 0)
-                .put("cutCm", 0);
+                .put("cutCm", 0)
+                .putArray("second")
+                .addObject()
+                .put("tone", "ASH")
+                .put("share", 0.3);
         assertThat(put(2, content).status()).isEqualTo(200);
         JsonNode laid = app.get("/api/cases/2/strand-history").json();
         assertThat(laid.path("strands")).hasSize(content.path("zones").size());

@@ -6,6 +6,7 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.function.Function;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 import mischung.server.store.ClientStore;
@@ -99,16 +100,8 @@ class Archive {
                                 b.kind(),
                                 b.level(),
                                 b.tone(),
-                                b.detail().second().stream()
-                                        .map(SecondToneView::tone)
-                                        .map(Object::toString)
-                                        .findFirst()
-                                        .orElse(""),
-                                b.detail().second().stream()
-                                        .map(SecondToneView::share)
-                                        .map(Object::toString)
-                                        .findFirst()
-                                        .orElse(""),
+                                first(b.detail().second(), SecondToneView::tone),
+                                first(b.detail().second(), SecondToneView::share),
                                 b.porosity(),
                                 b.greyShare(),
                                 b.detail().stretch(),
@@ -134,6 +127,8 @@ class Archive {
                 "where",
                 "level",
                 "tone",
+                "second_tone",
+                "second_share",
                 "volume",
                 "share",
                 "overlap_cm",
@@ -149,6 +144,8 @@ class Archive {
                             e.where(),
                             e.level(),
                             e.tone(),
+                            first(e.second(), SecondToneView::tone),
+                            first(e.second(), SecondToneView::share),
                             e.volume(),
                             e.share(),
                             e.overlapCm(),
@@ -157,6 +154,10 @@ class Archive {
             }
         }
         return text.toString();
+    }
+
+    private static String first(List<SecondToneView> second, Function<SecondToneView, Object> of) {
+        return second.stream().map(of).map(Object::toString).findFirst().orElse("");
     }
 
     private static CSVPrinter printer(StringWriter text, String... header) throws IOException {

@@ -19,9 +19,10 @@ class CaseFormat {
      * 1: head, wish and school. 2: also consultation, history, strand tests, what was taken on, chair and status. 3: wishes
      * with design, parts and limits, all schools, the chosen and the own route. 4: also tasks moved by hand. 5: a patch test
      * with its hours. 6: a second tone beside the first, lighteners by name. 7: layers over the design, and which of a zone's hairs
-     * a laying goes on. 8: how far a layer's lines run into the hair beside.
+     * a laying goes on. 8: how far a layer's lines run into the hair beside. 9: a second tone
+     * also in what was done before and in what a strand test showed.
      */
-    static final int VERSION = 8;
+    static final int VERSION = 9;
 
     /** Of an exported case. */
     static final String NAME = "mischung-case";
@@ -29,7 +30,7 @@ class CaseFormat {
     /** A case as a file. */
     record ExportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "8") int formatVersion,
+            @Schema(example = "9") int formatVersion,
             CaseFile content) {
         static ExportedCase of(CaseFile content) {
             return new ExportedCase(NAME, VERSION, content);
@@ -39,7 +40,7 @@ class CaseFormat {
     /** A file as it comes in: of this version or an older one. */
     record ImportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "8") int formatVersion,
+            @Schema(example = "9") int formatVersion,
 
             @Schema(implementation = CaseFile.class) JsonNode content) {}
 

@@ -18,6 +18,8 @@ final class FormerForms {
     private static final List<String> PIECE = List.of("place", "fromCm", "toCm", "weave");
     private static final List<String> WISH = List.of("design", "parts", "leaveOut", "keepNatural");
     private static final List<String> REGION = List.of("places", "from", "to", "which");
+    private static final List<String> PAST_EVENT = List.of("service", "tone", "overlapCm");
+    private static final List<String> STRAND_SEEN = List.of("level", "tone", "breakage");
     private static final List<String> PRODUCT_TRIED = List.of("kind", "shadeLevel", "ageMinutes");
 
     private FormerForms() {}
@@ -25,7 +27,10 @@ final class FormerForms {
     /** Nothing chosen wherever a case's form has room for it. */
     static void ofCase(JsonNode form) {
         if (form instanceof ObjectNode object) {
-            if (holds(object, COLOUR) || holds(object, BAND_DETAIL)) {
+            if (holds(object, COLOUR)
+                    || holds(object, BAND_DETAIL)
+                    || holds(object, PAST_EVENT)
+                    || holds(object, STRAND_SEEN)) {
                 list(object, "second");
             }
             if (holds(object, LAYING) || holds(object, PRODUCT_TRIED)) {

@@ -34,6 +34,7 @@ public record HistoryView(
             double level,
 
             Tone tone,
+            List<SecondToneView> second,
             @Schema(description = "vol, 0–40") double volume,
 
             @Schema(description = "of the hair that was woven out, 0.05–1")
@@ -45,7 +46,17 @@ public record HistoryView(
             @Schema(description = "cm taken off by a haircut, 0–100")
             double cutCm) {
         Event checked() {
-            return new Event(date, service, home, where, level, tone, volume, share, overlapCm, cutCm);
+            return new Event(
+                    date,
+                    service,
+                    home,
+                    where,
+                    level,
+                    SecondToneView.beside(tone, second),
+                    volume,
+                    share,
+                    overlapCm,
+                    cutCm);
         }
     }
 

@@ -105,6 +105,9 @@ class JobController {
             @Schema(description = "if it was said: none or one")
             List<Tone> tone,
 
+            @Schema(description = "beside the tone that was said: none or one")
+            List<SecondToneView> second,
+
             @Schema(description = "by a reader, instead of the eye: none or one")
             List<CaseFile.MeasuredView> measured,
 
@@ -231,7 +234,8 @@ class JobController {
                         seen.clock,
                         seen.zone,
                         seen.level,
-                        CaseFile.eachOf("tone", seen.tone, one -> one).stream().findFirst(),
+                        CaseFile.eachOf("tone", seen.tone, one -> SecondToneView.beside(one, seen.second)).stream()
+                                .findFirst(),
                         CaseFile.eachOf("measured", seen.measured, CaseFile.MeasuredView::checked).stream()
                                 .findFirst(),
                         felt),

@@ -20,7 +20,7 @@ final class JobForms {
     /** Under which an entry keeps it. */
     static final String FORM = "form";
 
-    private static final List<UnaryOperator<ObjectNode>> NEXT = List.of(JobForms::second);
+    private static final List<UnaryOperator<ObjectNode>> NEXT = List.of(JobForms::second, JobForms::third);
 
     static final int NEWEST = NEXT.size() + 1;
 
@@ -83,6 +83,21 @@ final class JobForms {
                     ofItsKind(one);
                 }
             }));
+        }
+        return entry;
+    }
+
+    /** What was seen, and how a band came out, had one tone. */
+    private static ObjectNode third(ObjectNode entry) {
+        boolean seen = entry.has("clock") && entry.has("level");
+        boolean found = entry.has("band") && entry.has("level");
+        if (seen || found) {
+            JsonNode tone = entry.remove("tone");
+            if (tone == null || tone.isNull()) {
+                entry.putNull("tones");
+            } else {
+                entry.putObject("tones").put("main", tone.asString()).putNull("second");
+            }
         }
         return entry;
     }

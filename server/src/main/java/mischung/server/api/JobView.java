@@ -229,7 +229,7 @@ public record JobView(
             return "Hands go on";
         } else if (event instanceof Event.Seen seen) {
             return "Seen on the " + seen.zone().words() + ": level " + LevelScale.words(seen.level())
-                    + seen.tone().map(tone -> " " + tone.words()).orElse("")
+                    + seen.tones().map(tones -> " " + tones.words()).orElse("")
                     + seen.measured()
                             .map(one -> String.format(
                                     Locale.ROOT,
@@ -253,7 +253,7 @@ public record JobView(
             return "The work runs late";
         } else if (event instanceof Event.Found found) {
             return "Came out, " + found.zone().words() + ": " + LevelScale.words(found.level()) + " "
-                    + found.tone().words()
+                    + found.tones().words()
                     + found.felt().map(felt -> ", " + felt.words()).orElse("");
         } else if (event instanceof Event.Judged judged) {
             return "Looked back: "

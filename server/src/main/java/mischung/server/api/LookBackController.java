@@ -57,6 +57,7 @@ class LookBackController {
 
             @Schema(description = "1–12 in halves") double level,
             Tone tone,
+            List<SecondToneView> second,
 
             @Schema(description = "a measurement instead of the eye: none or one")
             List<CaseFile.MeasuredView> measured,
@@ -99,7 +100,7 @@ class LookBackController {
                         found.zone,
                         found.band,
                         found.level,
-                        found.tone,
+                        SecondToneView.beside(found.tone, found.second),
                         CaseFile.eachOf("measured", found.measured, CaseFile.MeasuredView::checked).stream()
                                 .findFirst(),
                         Choices.other(found.stretch, CaseFile.Stretched.NOT_TRIED, Elasticity.class)),

@@ -118,13 +118,7 @@ class Routes {
     /** @param whole however long it takes */
     private Made made(Cases.Stored stored, boolean whole) {
         Calibration calibration = cases.calibration(stored);
-        Asked asked = new Asked(
-                stored.checked(),
-                calibration.since(Calibration.none()),
-                house(),
-                range(stored),
-                learned(stored).factor(),
-                house.now().overridesAllowed());
+        Asked asked = asked(stored, calibration);
         Optional<Made> there = known(asked, whole);
         if (there.isPresent()) {
             return there.get();
@@ -140,6 +134,21 @@ class Routes {
         synchronized (deciding.of(stored.id())) {
             return known(asked, whole).orElseGet(() -> make(stored, calibration, asked, whole));
         }
+    }
+
+    private Asked asked(Cases.Stored of, Calibration calibration) {
+        return new Asked(
+                of.checked(),
+                calibration.since(Calibration.none()),
+                house(),
+                range(of),
+                learned(of).factor(),
+                house.now().overridesAllowed());
+    }
+
+    /** Whether it has been decided as it is now, and need not be thought through again. */
+    boolean remembers(Cases.Stored of) {
+        return known(asked(of, cases.calibration(of)), true).isPresent();
     }
 
     private Optional<Made> known(Asked asked, boolean whole) {

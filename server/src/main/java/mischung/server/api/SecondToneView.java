@@ -6,6 +6,7 @@ import java.util.Optional;
 import mischung.RefusedInput;
 import mischung.hair.SecondTone;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 
 /** What lies in a colour beside its first tone. */
 public record SecondToneView(
@@ -17,6 +18,10 @@ public record SecondToneView(
         return second.stream()
                 .map(other -> new SecondToneView(other.tone(), other.share()))
                 .toList();
+    }
+
+    static ToneMix beside(Tone main, List<SecondToneView> second) {
+        return new ToneMix(main, checked(second));
     }
 
     /** @throws RefusedInput naming {@code second} where there is more than one, or one that cannot be */

@@ -137,9 +137,11 @@ class StrandTestController {
                 learned == null
                         ? predicted
                         : Swatches.of(
-                                seenAs.tones().contains(test.seen().tone()) ? seenAs : BandKind.LIGHTENED,
+                                test.seen().tones().any(tone -> !seenAs.tones().contains(tone))
+                                        ? BandKind.LIGHTENED
+                                        : seenAs,
                                 test.seen().level(),
-                                test.seen().tone()),
+                                test.seen().tones()),
                 learned == null ? "" : verdict(learned, test, end),
                 learned != null && learned.flagged(),
                 learned == null ? List.of() : changes(known, learned.takenIn()),

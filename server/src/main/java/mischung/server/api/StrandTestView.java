@@ -17,6 +17,7 @@ import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.hair.ZonePlace;
 
 /** One panel: what was tried on which hair, and what was seen. */
@@ -50,8 +51,13 @@ public record StrandTestView(
             boolean done,
             @Schema(description = "1–12 in halves") double level,
             Tone tone,
+            List<SecondToneView> second,
             Breakage breakage,
-            CaseFile.Stretched stretch) {}
+            CaseFile.Stretched stretch) {
+        ToneMix tones() {
+            return SecondToneView.beside(tone, second);
+        }
+    }
 
     /** What came off with the comb. */
     public enum Breakage {
@@ -75,6 +81,7 @@ public record StrandTestView(
         CaseFile.at("product", this::change);
         RefusedInput.within("minutesOn", minutesOn, 0, 240, "min");
         CaseFile.at("seen", () -> LevelScale.requireHalves("level", seen.level));
+        CaseFile.at("seen", seen::tones);
         if (accepted && !seen.done) {
             throw new RefusedInput("accepted", "an unread test", "Note what was seen before it counts.");
         }

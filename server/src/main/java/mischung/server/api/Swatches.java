@@ -7,7 +7,6 @@ import mischung.hair.Past;
 import mischung.hair.Porosity;
 import mischung.hair.ReadIn;
 import mischung.hair.Reading;
-import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.product.Shade;
 import mischung.wish.Aim;
@@ -37,8 +36,8 @@ final class Swatches {
         return LookView.of(Canvas.of(shade.shown(), Porosity.NORMAL));
     }
 
-    static LookView of(BandKind kind, double level, Tone tone) {
-        return LookView.of(look(kind, level, ToneMix.of(tone)));
+    static LookView of(BandKind kind, double level, ToneMix tones) {
+        return LookView.of(look(kind, level, tones));
     }
 
     private static Look look(BandKind kind, double level, ToneMix tone) {

@@ -24,6 +24,7 @@ import mischung.hair.LevelScale;
 import mischung.hair.Porosity;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.hair.ZonePlace;
 import mischung.history.Service;
 import mischung.history.Where;
@@ -254,7 +255,7 @@ class VocabularyController {
 
     private static List<Rung> rungs(BandKind kind, Tone tone) {
         return DoubleStream.iterate(LevelScale.DARKEST, l -> l <= LevelScale.LIGHTEST, l -> l + 0.5)
-                .mapToObj(l -> new Rung(l, LevelScale.words(l), Swatches.of(kind, l, tone)))
+                .mapToObj(l -> new Rung(l, LevelScale.words(l), Swatches.of(kind, l, ToneMix.of(tone))))
                 .toList();
     }
 
@@ -281,7 +282,7 @@ class VocabularyController {
         double asked = LevelScale.requireHalves("level", level);
         return all(Tone.values())
                 .filter(tone -> kind.tones().contains(tone))
-                .map(tone -> new ToneSwatch(tone, Swatches.of(kind, asked, tone)))
+                .map(tone -> new ToneSwatch(tone, Swatches.of(kind, asked, ToneMix.of(tone))))
                 .toList();
     }
 

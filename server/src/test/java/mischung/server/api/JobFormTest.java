@@ -21,7 +21,9 @@ import java.util.stream.Collectors;
 import mischung.change.Wetness;
 import mischung.doubt.Evidence;
 import mischung.hair.BandRef;
+import mischung.hair.SecondTone;
 import mischung.hair.Tone;
+import mischung.hair.ToneMix;
 import mischung.hair.ZonePlace;
 import mischung.job.Basis;
 import mischung.job.Event;
@@ -44,7 +46,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What a job keeps, and that it can be read whatever the program has become since. */
 class JobFormTest {
-    private static final Path KEPT = Path.of("src/test/resources/job-form-2.txt");
+    private static final Path KEPT = Path.of("src/test/resources/job-form-3.txt");
     private static final List<BandRef> HERE = List.of(new BandRef(0, 1));
 
     private final JsonMapper json = JsonMapper.builder().build();
@@ -56,7 +58,7 @@ class JobFormTest {
      */
     @Test
     void theFormOfEntriesIsTheOneWrittenDown() throws IOException {
-        assertThat(JobForms.NEWEST).isEqualTo(2);
+        assertThat(JobForms.NEWEST).isEqualTo(3);
         String now = written();
         assertThat(now).as("%s", KEPT).isEqualTo(Files.readString(KEPT, StandardCharsets.UTF_8));
     }
@@ -168,7 +170,7 @@ class JobFormTest {
     void whatIsWrittenIsReadBack() {
         Event.Begun event = begun();
         assertThat(read("Begun", format.written(event))).isEqualTo(event);
-        assertThat(format.written(new Event.Started("1/3 x"))).contains("\"form\":2");
+        assertThat(format.written(new Event.Started("1/3 x"))).contains("\"form\":3");
         assertThat(read("Started", format.written(new Event.Started("1/3 x")))).isEqualTo(new Event.Started("1/3 x"));
     }
 
@@ -235,9 +237,29 @@ class JobFormTest {
         assertThat(old.basis()).isEqualTo(newest.basis());
     }
 
+    /** Until form 2 what was seen, and what came out, had one tone or none. */
+    @Test
+    void whatWasSeenInOneToneIsReadAsThat() {
+        String look =
+                "\"clock\": \"1/3 WORK A\", \"zone\": \"CROWN\", \"level\": 8, \"measured\": null, \"felt\": null";
+        Event.Seen gold = (Event.Seen) read("Seen", "{\"form\": 2, \"tone\": \"GOLD\", " + look + "}");
+        assertThat(gold.tones()).contains(ToneMix.of(Tone.GOLD));
+        Event.Seen unsaid = (Event.Seen) read("Seen", "{\"tone\": null, " + look + "}");
+        assertThat(unsaid.tones()).isEmpty();
+        ToneMix both = new ToneMix(Tone.BEIGE, Optional.of(new SecondTone(Tone.GOLD, 0.3)));
+        Event.Found found = new Event.Found(ZonePlace.NAPE, 1, 8, both, Optional.empty(), Optional.empty());
+        String written = format.written(found);
+        assertThat(read("Found", written)).isEqualTo(found);
+        ObjectNode before = (ObjectNode) json.readTree(written);
+        before.remove("tones");
+        before.put("tone", "BEIGE").put("form", 2);
+        assertThat(((Event.Found) read("Found", json.writeValueAsString(before))).tones())
+                .isEqualTo(ToneMix.of(Tone.BEIGE));
+    }
+
     @Test
     void whatANewerProgramWroteIsNotGuessedAt() {
-        assertThatThrownBy(() -> read("Started", "{\"form\": 3, \"task\": \"1/0 X\"}"))
+        assertThatThrownBy(() -> read("Started", "{\"form\": 4, \"task\": \"1/0 X\"}"))
                 .isInstanceOf(IllegalStateException.class)
                 .hasMessageContaining("newer program");
     }
