@@ -31,7 +31,7 @@ export function SecondToneFields({ name, main, tones, second, onSecond }: Props)
         aria-label={`${name} second tone`}
         virtual={false}
         value={beside?.tone ?? ''}
-        style={{ width: 176 }}
+        style={{ width: 176, maxWidth: '100%' }}
         listHeight={420}
         onChange={(tone) => onSecond(tone === '' ? [] : [{ tone, share: beside?.share ?? USUAL }])}
         options={[

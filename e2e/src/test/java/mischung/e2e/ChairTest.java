@@ -155,8 +155,12 @@ class ChairTest extends OneApplication {
         page.locator(".ant-select-item-option")
                 .getByText("gold", new Locator.GetByTextOptions().setExact(true))
                 .click();
+        page.getByLabel("Result second tone").click();
+        page.locator(".ant-select-item-option")
+                .getByText("and beige", new Locator.GetByTextOptions().setExact(true))
+                .click();
         button("Seen").click();
-        assertThat(page.locator(".chair-log")).containsText("level 8½ gold");
+        assertThat(page.locator(".chair-log")).containsText("level 8½ gold with some beige");
 
         page.locator(".chair input[type=file]").setInputFiles(Pictures.hairBesideACard(folder));
         assertThat(page.locator(".chair .photos img")).hasCount(1);
