@@ -26,6 +26,7 @@ import './styles/shelf.css';
 import './styles/decide.css';
 import './styles/design.css';
 import './styles/model.css';
+import './styles/rail.css';
 import './styles/small.css';
 
 tellWhenThePageGoes();

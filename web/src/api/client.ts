@@ -23,6 +23,7 @@ export type TaskView = Schemas['TaskView'];
 export type ReasonView = Schemas['ReasonView'];
 export type OutcomeView = Schemas['OutcomeView'];
 export type Vocabulary = Schemas['Vocabulary'];
+export type WayView = Schemas['WayView'];
 export type Ladder = Schemas['Ladder'];
 export type DetailView = Schemas['DetailView'];
 export type MeasuredView = Schemas['MeasuredView'];

@@ -34,6 +34,7 @@ import {
   type StrandTestsView,
   type Tone,
   type Vocabulary,
+  type WayView,
   type LookBackView,
   type BetterView,
   type FadingView,
@@ -63,6 +64,15 @@ export function useTones(kind: Kind, level: number): UseQueryResult<{ tone: Tone
     queryKey: ['tones', kind, level],
     queryFn: () => answered(api.GET('/api/tones', { params: { query: { kind, level } } })),
     staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** Asked anew with every version of the case and on every page: what was done on the last may be what it waited for. */
+export function useWay(id: number, version: number, page: string): UseQueryResult<WayView> {
+  return useQuery({
+    queryKey: ['way', id, version, page],
+    queryFn: ({ signal }) => answered(api.GET('/api/cases/{id}/way', { params: { path: { id } }, signal })),
     placeholderData: keepPreviousData,
   });
 }

@@ -1,49 +1,30 @@
-import { Button, Segmented, Spin, Tooltip } from 'antd';
+import { Button, Spin } from 'antd';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
-import { Link, NavLink, Outlet, useLocation, useNavigate, useParams } from 'react-router';
-import {
-  answered,
-  api,
-  problemOf,
-  type CaseFile,
-  type Light,
-  type Problem,
-  type Vocabulary,
-} from '../api/client';
-import { useVocabulary } from '../api/queries';
-import { DraftField } from '../parts/DraftField';
+import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
+import { answered, api, problemOf, type CaseFile, type Problem, type Vocabulary } from '../api/client';
+import { useVocabulary, useWay } from '../api/queries';
+import { NextLine } from '../parts/NextLine';
 import { ProblemNote } from '../parts/ProblemNote';
+import { Rail } from '../parts/Rail';
 import { Shortcuts } from '../parts/Shortcuts';
 import { CaseContext, useCase } from '../state/caseContext';
-import { CaseDocument, type Saving } from '../state/caseDocument';
+import { CaseDocument } from '../state/caseDocument';
 import { LIGHTS, useLight } from '../state/light';
 import { cmWords } from '../state/strands';
 import { dialogOpen } from '../state/keyboard';
+import { RAIL } from '../state/way';
 
-/** The order of the work; the keys 1 to 9 lead there. */
-const CASE_PAGES = [
-  { to: 'consult', words: 'Consult' },
-  { to: 'history', words: 'History' },
-  { to: 'read', words: 'Read' },
-  { to: 'tests', words: 'Tests' },
-  { to: 'decide', words: 'Decide' },
-  { to: 'plan', words: 'Plan' },
-  { to: 'order', words: 'Order' },
-  { to: 'mix', words: 'Mix' },
-  { to: 'chair', words: 'Chair' },
-];
+/** The keys 1 to 9 lead there, 0 to Design, which belongs to Decide. */
+const BY_KEY = ['consult', 'history', 'read', 'tests', 'decide', 'plan', 'order', 'mix', 'chair'];
 
-/** What stands beside the order of the work and has no number of its own. */
+/** What stands beside the order of the work. */
 const OTHER_PAGES = [
-  { to: 'design', words: 'Design' },
   { to: 'promise', words: 'For the client' },
   { to: 'before-after', words: 'Before and after' },
-  { to: 'look-back', words: 'Look back' },
 ];
 
-/** Design belongs to Decide and has the key beside them. */
 function pageOf(key: string): string | undefined {
-  return key === '0' ? 'design' : CASE_PAGES[Number(key) - 1]?.to;
+  return key === '0' ? 'design' : BY_KEY[Number(key) - 1];
 }
 
 type Loading =
@@ -94,7 +75,6 @@ function OpenCase({ id, onAgain }: { id: number; onAgain: () => void }): ReactNo
 
 function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
   const { document, state } = useCase();
-  const { light, setLight } = useLight();
   const [sheet, setSheet] = useState(false);
   useKeys({ onSheet: () => setSheet(true) });
   useEffect(() => {
@@ -113,92 +93,51 @@ function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
   }, [document]);
   const places = useVocabulary().data?.places ?? [];
   const { pathname } = useLocation();
-  const here = [...CASE_PAGES, ...OTHER_PAGES].find(({ to }) => pathname.endsWith(`/${to}`));
+  const here = [...RAIL, ...OTHER_PAGES].find(({ to }) => pathname.endsWith(`/${to}`));
   const { content, saving } = state;
+  const way = useWay(state.id, state.version, pathname).data;
   const problem = 'problem' in saving ? saving.problem : undefined;
   const refusedName = saving.status === 'refused' && saving.problem.field === 'content.clientName';
   return (
-    <>
+    <div className="case-frame">
       <title>{`${here?.words ?? 'Visit'} · ${content.clientName} · Mischung`}</title>
-      <header className="bar">
-        <Link to="/" className="logo" aria-label="Mischung, the day">
-          misch<em>u</em>ng
-        </Link>
-        <DraftField
-          label="Client"
-          hideLabel
-          width={136}
-          value={content.clientName}
-          refused={refusedName ? problem?.remedy : undefined}
-          onText={(clientName) => document.edit({ ...content, clientName }, 'clientName')}
-        />
-        <nav aria-label="Steps of the work">
-          {CASE_PAGES.map(({ to, words }) => (
-            <NavLink key={to} to={to}>
-              {words}
-            </NavLink>
-          ))}
-        </nav>
-        <SaveState saving={saving} />
-        <span className="push" />
-        <Segmented<Light>
-          aria-label="Light"
-          value={light}
-          onChange={setLight}
-          options={LIGHTS.map(({ value, label }) => ({ value, label }))}
-        />
-        <span className="bar-buttons">
-          <Tooltip title="Undo">
-            <Button type="text" aria-label="Undo" disabled={!state.canUndo} onClick={() => document.undo()}>
-              ↶
-            </Button>
-          </Tooltip>
-          <Tooltip title="Redo">
-            <Button type="text" aria-label="Redo" disabled={!state.canRedo} onClick={() => document.redo()}>
-              ↷
-            </Button>
-          </Tooltip>
-          <Button type="text" href={`/api/cases/${state.id}/file`} aria-label="Export this case as a file">
-            Export
-          </Button>
-          <Button type="text" aria-label="Help" onClick={() => setSheet(true)}>
-            ?
-          </Button>
-        </span>
-      </header>
-      {problem && !refusedName && (
-        <div className="bar-problem">
-          <ProblemNote
-            problem={{ ...problem, field: spokenField(problem.field, content, places) }}
-            action={
-              saving.status === 'conflict' ? (
-                saving.theirs ? (
-                  <>
-                    <Button type="primary" onClick={() => document.putMineOnTop()}>
-                      Keep mine on top
-                    </Button>
-                    <Button onClick={() => document.takeTheirs()}>Use theirs</Button>
-                  </>
-                ) : (
-                  <Button onClick={onAgain}>Open it again</Button>
-                )
-              ) : undefined
-            }
-          />
-          {saving.status === 'conflict' && saving.differs.length > 0 && (
-            <p className="finding" role="status">
-              Different there:{' '}
-              {saving.differs
-                .map((path) => spokenField(`content.${path}`, content, places))
-                .filter((words, i, all) => all.indexOf(words) === i)
-                .join('; ')}
-            </p>
-          )}
-        </div>
-      )}
-      <Outlet />
+      <Rail way={way} refusedName={refusedName ? problem?.remedy : undefined} onHelp={() => setSheet(true)} />
+      <div className="case-page">
+        <NextLine way={way} saving={saving} />
+        {problem && !refusedName && (
+          <div className="bar-problem">
+            <ProblemNote
+              problem={{ ...problem, field: spokenField(problem.field, content, places) }}
+              action={
+                saving.status === 'conflict' ? (
+                  saving.theirs ? (
+                    <>
+                      <Button type="primary" onClick={() => document.putMineOnTop()}>
+                        Keep mine on top
+                      </Button>
+                      <Button onClick={() => document.takeTheirs()}>Use theirs</Button>
+                    </>
+                  ) : (
+                    <Button onClick={onAgain}>Open it again</Button>
+                  )
+                ) : undefined
+              }
+            />
+            {saving.status === 'conflict' && saving.differs.length > 0 && (
+              <p className="finding" role="status">
+                Different there:{' '}
+                {saving.differs
+                  .map((path) => spokenField(`content.${path}`, content, places))
+                  .filter((words, i, all) => all.indexOf(words) === i)
+                  .join('; ')}
+              </p>
+            )}
+          </div>
+        )}
+        <Outlet />
+      </div>
       <Shortcuts open={sheet} onClose={() => setSheet(false)} />
-    </>
+    </div>
   );
 }
 
@@ -235,22 +174,6 @@ function focusPage(): void {
       page.focus({ preventScroll: true });
     }
   });
-}
-
-const SAVE_WORDS: Record<Saving['status'], string> = {
-  saved: 'Saved',
-  saving: 'Saving…',
-  refused: 'Not taken',
-  waiting: 'Not saved yet',
-  conflict: 'Changed elsewhere',
-};
-
-function SaveState({ saving }: { saving: Saving }): ReactNode {
-  return (
-    <span className={`save-state ${saving.status}`} role="status" data-saving={saving.status}>
-      {SAVE_WORDS[saving.status]}
-    </span>
-  );
 }
 
 /** The keys that work on every screen of a case; never while something is typed. */

@@ -74,6 +74,7 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
     try {
       await queries.cancelQueries({ queryKey: ['job', id] });
       queries.setQueryData(['job', id], await work(headers));
+      void queries.invalidateQueries({ queryKey: ['way', id] });
       once.answered(name);
       setProblem(null);
     } catch (error) {

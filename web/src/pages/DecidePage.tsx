@@ -86,6 +86,7 @@ function Decided({ decision }: { decision: DecisionView }): ReactNode {
               route={route}
               zones={decision.zones}
               chosen={route.key === chosen?.key}
+              pressed={route.key === content.route}
               against={chosen && route.key !== chosen.key ? chosen : undefined}
               onChoose={() => document.edit({ ...content, route: route.key })}
               onOwn={() => document.edit({ ...content, route: 'own', ownRoute: route.rounds })}

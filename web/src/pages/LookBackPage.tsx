@@ -46,6 +46,7 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
   const act = async (work: Promise<LookBackView>): Promise<void> => {
     try {
       queries.setQueryData(['look back', id], await work);
+      void queries.invalidateQueries({ queryKey: ['way', id] });
       setProblem(null);
       await queries.invalidateQueries({ queryKey: ['look back', id, 'better'] });
       await queries.invalidateQueries({ queryKey: ['strand tests'] });

@@ -10,6 +10,8 @@ interface Props {
   route: RouteView;
   zones: WorkedZone[];
   chosen: boolean;
+  /** Whether somebody has said so: the first that is offered is shown as chosen until then. */
+  pressed: boolean;
   /** The route it is compared with; none for the chosen one. */
   against?: RouteView | undefined;
   onChoose: () => void;
@@ -28,7 +30,16 @@ const LABEL_WIDTH = 92;
 const GAP = 10;
 
 /** One route: its price on the left, and on the right the strands through its steps. */
-export function RouteStrip({ route, zones, chosen, against, onChoose, onOwn, children }: Props): ReactNode {
+export function RouteStrip({
+  route,
+  zones,
+  chosen,
+  pressed,
+  against,
+  onChoose,
+  onOwn,
+  children,
+}: Props): ReactNode {
   const [area, width] = useWidth<HTMLDivElement>();
   const [open, setOpen] = useState(false);
   const columns = route.columns.filter(({ kind }, i) => coloursHair(kind, i));
@@ -56,11 +67,11 @@ export function RouteStrip({ route, zones, chosen, against, onChoose, onOwn, chi
         <div className="route-buttons">
           <Button
             type={chosen ? 'primary' : 'default'}
-            aria-pressed={chosen}
+            aria-pressed={pressed}
             aria-label={`Work by ${route.words}`}
             onClick={onChoose}
           >
-            {chosen ? 'Chosen' : 'Choose'}
+            {pressed ? 'Chosen' : 'Choose'}
           </Button>
           {route.key !== 'own' && (
             <Button aria-label={`Make ${route.words} my own`} onClick={onOwn}>

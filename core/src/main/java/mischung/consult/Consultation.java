@@ -5,6 +5,7 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Stream;
 import mischung.Constants;
 import mischung.RefusedInput;
 
@@ -76,6 +77,14 @@ public record Consultation(
             i += pair ? 1 : 0;
         }
         return told;
+    }
+
+    /** How many of the questions that decide over the work nobody has asked yet, 0–8. */
+    public int questionsOpen() {
+        long answers = Stream.of(earlierReaction, blackTattoo, asthma, medication, pregnant, underAge)
+                .filter(answer -> answer == Answer.NOT_ASKED)
+                .count();
+        return (int) answers + (scalp == Scalp.NOT_LOOKED_AT ? 1 : 0) + (homeColour == HomeColour.NOT_ASKED ? 1 : 0);
     }
 
     /** When the client should come again after work done on {@code day}: as accepted, otherwise by R71. */

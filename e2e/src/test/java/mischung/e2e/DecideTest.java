@@ -26,7 +26,9 @@ class DecideTest extends OneApplication {
         Locator midpoint = route("filler-midpoint");
         assertThat(first.getByRole(AriaRole.COLUMNHEADER).last()).containsText("Target · 6 natural");
         assertThat(midpoint).isVisible();
-        assertThat(button("Work by by your schools")).hasAttribute("aria-pressed", "true");
+        // Shown as what will be worked by, and chosen only once somebody has said so.
+        assertThat(first).hasClass(Pattern.compile("chosen"));
+        assertThat(button("Work by by your schools")).hasAttribute("aria-pressed", "false");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("more ways?$")))
                 .click();
         assertThat(page.locator(".score-band.differs")).not().hasCount(0);

@@ -321,7 +321,7 @@ class ScreensTest extends OneApplication {
                     api + "look-back/found",
                     String.format(
                             Locale.ROOT,
-                            "{\"hand\":\"Ada\",\"zone\":%s,\"band\":%s,\"level\":%.1f,\"tone\":\"NATURAL\",\"measured\":[],"
+                            "{\"hand\":\"Ada\",\"zone\":%s,\"band\":%s,\"level\":%.1f,\"tone\":\"NATURAL\",\"second\":[],\"measured\":[],"
                                     + "\"stretch\":\"SPRINGS_BACK\"}",
                             band.get("zone"),
                             band.get("band"),

@@ -119,8 +119,6 @@ class CaseController {
     /** A head of which nothing is known yet. */
     static CaseFile unread(
             String clientName, LocalDate date, LocalTime start, int minutes, String chair, MethodView method) {
-        CaseFile.BandView band =
-                CaseFile.BandView.of(new Band(0, 30, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0));
         return new CaseFile(
                 clientName,
                 date,
@@ -138,11 +136,22 @@ class CaseController {
                 List.of(),
                 ConsultationView.unasked(),
                 HistoryView.none(6),
-                FIRST_ZONES.stream()
-                        .map(place -> new CaseFile.ZoneView(place, List.of(band)))
-                        .toList(),
+                unreadZones(),
                 List.of(),
                 List.of());
+    }
+
+    private static List<CaseFile.ZoneView> unreadZones() {
+        CaseFile.BandView band =
+                CaseFile.BandView.of(new Band(0, 30, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0));
+        return FIRST_ZONES.stream()
+                .map(place -> new CaseFile.ZoneView(place, List.of(band)))
+                .toList();
+    }
+
+    /** Whether the head is still as every new one begins: nobody has read anything of it. */
+    static boolean isUnread(CaseFile file) {
+        return file.zones().equals(unreadZones());
     }
 
     @GetMapping("/{id}")

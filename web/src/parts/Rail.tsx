@@ -1,0 +1,93 @@
+import { Button, Segmented, Tooltip } from 'antd';
+import type { ReactNode } from 'react';
+import { Link, NavLink } from 'react-router';
+import type { Light, WayView } from '../api/client';
+import { useCase } from '../state/caseContext';
+import { LIGHTS, useLight } from '../state/light';
+import { RAIL, STATE_WORDS } from '../state/way';
+import { DraftField } from './DraftField';
+
+interface Props {
+  way: WayView | undefined;
+  /** What is wrong with the client's name, if it is. */
+  refusedName: string | undefined;
+  onHelp: () => void;
+}
+
+/** The way through the work: client, steps with their states, light, undo. */
+export function Rail({ way, refusedName, onHelp }: Props): ReactNode {
+  const { document, state } = useCase();
+  const { light, setLight } = useLight();
+  return (
+    <header className="rail">
+      <Link to="/" className="logo" aria-label="Mischung, the day">
+        misch<em>u</em>ng
+      </Link>
+      <DraftField
+        label="Client"
+        hideLabel
+        value={state.content.clientName}
+        refused={refusedName}
+        onText={(clientName) => document.edit({ ...state.content, clientName }, 'clientName')}
+      />
+      <nav aria-label="Steps of the work">
+        {RAIL.map(({ to, words, step }) => {
+          const stands = way?.steps.find((one) => one.step === step)?.state;
+          return (
+            <NavLink key={to} to={to} aria-description={stands && STATE_WORDS[stands]}>
+              <Sign state={stands} />
+              {words}
+            </NavLink>
+          );
+        })}
+      </nav>
+      <Segmented<Light>
+        aria-label="Light"
+        block
+        value={light}
+        onChange={setLight}
+        options={LIGHTS.map(({ value, label }) => ({ value, label }))}
+      />
+      <span className="rail-buttons">
+        <Tooltip title="Undo">
+          <Button type="text" aria-label="Undo" disabled={!state.canUndo} onClick={() => document.undo()}>
+            ↶
+          </Button>
+        </Tooltip>
+        <Tooltip title="Redo">
+          <Button type="text" aria-label="Redo" disabled={!state.canRedo} onClick={() => document.redo()}>
+            ↷
+          </Button>
+        </Tooltip>
+        <Button type="text" href={`/api/cases/${state.id}/file`} aria-label="Export this case as a file">
+          Export
+        </Button>
+        <Button type="text" aria-label="Help" onClick={onHelp}>
+          ?
+        </Button>
+      </span>
+    </header>
+  );
+}
+
+/** Told apart by shape, not by colour alone. */
+function Sign({ state }: { state: WayView['steps'][number]['state'] | undefined }): ReactNode {
+  return (
+    <svg className={`step-sign ${(state ?? 'none').toLowerCase()}`} viewBox="0 0 16 16" aria-hidden="true">
+      {state === 'DONE' && (
+        <>
+          <circle cx="8" cy="8" r="7" />
+          <path d="M4.6 8.3 7 10.7l4.5-5" />
+        </>
+      )}
+      {state === 'OPEN' && <circle cx="8" cy="8" r="6" />}
+      {state === 'BLOCKED' && (
+        <>
+          <rect x="1.5" y="1.5" width="13" height="13" rx="2" />
+          <path d="M8 4.5v4.6M8 11.4v.6" />
+        </>
+      )}
+      {state === 'WAITING' && <circle cx="8" cy="8" r="2" />}
+    </svg>
+  );
+}
