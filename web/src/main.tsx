@@ -1,6 +1,6 @@
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { App as AntApp, ConfigProvider, Spin } from 'antd';
+import { ConfigProvider, Spin } from 'antd';
 import { StrictMode, useMemo, useState, type ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
@@ -30,6 +30,11 @@ import './styles/rail.css';
 import './styles/small.css';
 
 tellWhenThePageGoes();
+
+// Messages stand beside the page, which may have gone by then.
+ConfigProvider.config({
+  holderRender: (children) => <ConfigProvider theme={theme}>{children}</ConfigProvider>,
+});
 
 const queries = new QueryClient({
   defaultOptions: {
@@ -131,13 +136,11 @@ async function show(into: HTMLElement): Promise<void> {
   createRoot(into).render(
     <StrictMode>
       <ConfigProvider theme={theme} wave={{ disabled: true }}>
-        <AntApp>
-          <QueryClientProvider client={queries}>
-            <WithLight>
-              <RouterProvider router={router} />
-            </WithLight>
-          </QueryClientProvider>
-        </AntApp>
+        <QueryClientProvider client={queries}>
+          <WithLight>
+            <RouterProvider router={router} />
+          </WithLight>
+        </QueryClientProvider>
       </ConfigProvider>
     </StrictMode>,
   );

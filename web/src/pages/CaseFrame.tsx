@@ -1,18 +1,20 @@
 import { Button, Spin } from 'antd';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { lazy, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, Outlet, useLocation, useNavigate, useParams } from 'react-router';
 import { answered, api, problemOf, type CaseFile, type Problem, type Vocabulary } from '../api/client';
 import { useVocabulary, useWay } from '../api/queries';
 import { NextLine } from '../parts/NextLine';
+import { Opened } from '../parts/Opened';
 import { ProblemNote } from '../parts/ProblemNote';
 import { Rail } from '../parts/Rail';
-import { Shortcuts } from '../parts/Shortcuts';
 import { CaseContext, useCase } from '../state/caseContext';
 import { CaseDocument } from '../state/caseDocument';
 import { LIGHTS, useLight } from '../state/light';
 import { cmWords } from '../state/strands';
 import { dialogOpen } from '../state/keyboard';
 import { RAIL } from '../state/way';
+
+const Shortcuts = lazy(async () => ({ default: (await import('../parts/Shortcuts')).Shortcuts }));
 
 /** The keys 1 to 9 lead there, 0 to Design, which belongs to Decide. */
 const BY_KEY = ['consult', 'history', 'read', 'tests', 'decide', 'plan', 'order', 'mix', 'chair'];
@@ -136,7 +138,9 @@ function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
         )}
         <Outlet />
       </div>
-      <Shortcuts open={sheet} onClose={() => setSheet(false)} />
+      <Opened open={sheet}>
+        <Shortcuts open={sheet} onClose={() => setSheet(false)} />
+      </Opened>
     </div>
   );
 }

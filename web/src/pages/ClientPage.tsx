@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { App, Button, Input, Modal, Spin } from 'antd';
+import { Button, Input, message, Modal, Spin } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { answered, api, problemOf, type ClientView, type Problem } from '../api/client';
@@ -39,7 +39,6 @@ function Known({ client }: { client: ClientView }): ReactNode {
   const [name, setName] = useState(client.name);
   const [note, setNote] = useState(client.note);
   const [problem, setProblem] = useState<Problem | null>(null);
-  const { message } = App.useApp();
   const [erasing, setErasing] = useState(false);
   const [typed, setTyped] = useState('');
   const path = { params: { path: { id: client.id } } };
@@ -71,7 +70,7 @@ function Known({ client }: { client: ClientView }): ReactNode {
   const erase = (): Promise<void> =>
     done(async () => {
       if (await erased(api.DELETE('/api/clients/{id}', path))) {
-        message.info(LEAVES_LATER);
+        void message.info(LEAVES_LATER);
       }
       await queries.invalidateQueries();
       await navigate('/clients');

@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { App, Button, Empty, Input, Spin } from 'antd';
+import { Button, Empty, Input, message, Spin } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { answered, api, problemOf, type CaseSummary, type ExportedCase, type Problem } from '../api/client';
@@ -175,7 +175,6 @@ function CaseLine({
   onProblem: (p: Problem | null) => void;
 }): ReactNode {
   const queries = useQueryClient();
-  const { message } = App.useApp();
   const path = { params: { path: { id: one.id } } };
   const erase = async (): Promise<void> => {
     try {
@@ -183,7 +182,7 @@ function CaseLine({
       const later = await erased(api.DELETE('/api/cases/{id}', path));
       await queries.invalidateQueries({ queryKey: ['cases'] });
       const key = `erased ${one.id}`;
-      message.open({
+      void message.open({
         key,
         type: 'info',
         duration: 12,

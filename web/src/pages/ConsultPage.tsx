@@ -197,7 +197,7 @@ export function ConsultPage(): ReactNode {
           />
         </div>
         <div className="question">
-          <span>Colour laid at home</span>
+          <span>Colour used at home</span>
           <Choice
             label="Home colour"
             value={told.homeColour}
@@ -248,7 +248,13 @@ export function ConsultPage(): ReactNode {
         </div>
       </section>
       <aside className="consult-side">
-        {plan && <CaseCautions title="What this means for the plan" cautions={cautions} />}
+        {plan && (
+          <CaseCautions
+            title="What this means for the plan"
+            cautions={cautions}
+            planned={plan.stepCautions.length > 0}
+          />
+        )}
         <Photos />
       </aside>
     </main>

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Input, Select } from 'antd';
-import { useEffect, useRef, useState, type ReactNode } from 'react';
+import { lazy, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import {
   answered,
@@ -13,13 +13,15 @@ import {
 } from '../api/client';
 import { useClients, useDay, useVocabulary } from '../api/queries';
 import { Lock } from '../hair/Tress';
-import { HouseDrawer } from '../parts/HouseDrawer';
+import { Opened } from '../parts/Opened';
 import { ProblemNote } from '../parts/ProblemNote';
 import { TopBar } from '../parts/TopBar';
 import { serverNow, timeWords } from '../state/clock';
 import { clockOf, dayAfter, dayWords, minuteOf, today } from '../state/today';
 import { useKeysOnce } from '../state/useOnce';
 import { useSettled } from '../state/useSettled';
+
+const HouseDrawer = lazy(async () => ({ default: (await import('../parts/HouseDrawer')).HouseDrawer }));
 
 /** Who sits where, what is running, what is due. */
 export function DayPage(): ReactNode {
@@ -36,7 +38,9 @@ export function DayPage(): ReactNode {
           Salon
         </Button>
       </TopBar>
-      <HouseDrawer open={house} onClose={() => setHouse(false)} />
+      <Opened open={house}>
+        <HouseDrawer open={house} onClose={() => setHouse(false)} />
+      </Opened>
       <main className="day">
         <section className="day-main" aria-label="Chairs">
           <div className="day-head">

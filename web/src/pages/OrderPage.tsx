@@ -276,7 +276,7 @@ function Batches({ sequence }: { sequence: SequenceView }): ReactNode {
               )}
               {batch.volume.map((volume) => ` at ${volume} vol`)}
               <small>
-                {batch.zones.join(', ')} · laid by {batch.laidBy}, good until {batch.freshUntil} · person{' '}
+                {batch.zones.join(', ')} · apply by {batch.laidBy}, good until {batch.freshUntil} · person{' '}
                 {batch.person}
               </small>
             </span>

@@ -50,7 +50,16 @@ export function keyOf(caution: StandingView): string {
 }
 
 /** The cautions of a case: a block can be taken on, with name and reason, where local rules allow. */
-export function CaseCautions({ cautions, title }: { cautions: StandingView[]; title: string }): ReactNode {
+export function CaseCautions({
+  cautions,
+  title,
+  planned,
+}: {
+  cautions: StandingView[];
+  title: string;
+  /** Whether the plan applies anything: nothing can stand in the way of nothing. */
+  planned: boolean;
+}): ReactNode {
   const [open, setOpen] = useState('');
   const allowed = useHouse().data?.overridesAllowed ?? false;
   const seen = cautions.filter(
@@ -60,7 +69,11 @@ export function CaseCautions({ cautions, title }: { cautions: StandingView[]; ti
   return (
     <section className="case-cautions" aria-label={title}>
       <h3>{title}</h3>
-      {seen.length === 0 && <p className="quiet">Nothing stands in the way.</p>}
+      {seen.length === 0 && (
+        <p className="quiet">
+          {planned ? 'Nothing stands in the way.' : 'Nothing is planned yet that anything could block.'}
+        </p>
+      )}
       <ul>
         {seen.map((caution) => (
           <CautionLine key={keyOf(caution)} caution={caution}>

@@ -39,7 +39,7 @@ export function ChairClocks({ clocks, now, onLook, onFresh, onRinse }: Props): R
               <b>{PHASE_WORDS[phase]}</b>
               <small>
                 {clock.title} · {clock.earliestMinutes} to {clock.latestMinutes} min
-                {clock.layings > 1 && ` · laid ${clock.layings} times`}
+                {clock.layings > 1 && ` · applied ${clock.layings} times`}
               </small>
             </span>
             <Window clock={clock} worked={workedOf(clock, now)} />
@@ -47,8 +47,8 @@ export function ChairClocks({ clocks, now, onLook, onFresh, onRinse }: Props): R
               <Button aria-label={`Look at the ${clock.zone}`} onClick={() => onLook(clock.key)}>
                 Look
               </Button>
-              <Button aria-label={`Laid fresh on the ${clock.zone}`} onClick={() => onFresh(clock.key)}>
-                Laid fresh
+              <Button aria-label={`Re-applied fresh on the ${clock.zone}`} onClick={() => onFresh(clock.key)}>
+                Re-applied fresh
               </Button>
               <Button aria-label={`Rinsed the ${clock.zone} now`} onClick={() => onRinse(clock.key)}>
                 Rinsed

@@ -22,7 +22,7 @@ const STEP = 5;
 const SHORT: Record<TaskView['kind'], string> = {
   PREPARE: 'ready',
   MIX: 'mix',
-  APPLY: 'lay',
+  APPLY: 'apply',
   WORK: '',
   CHECK: 'look',
   RINSE: 'rinse',

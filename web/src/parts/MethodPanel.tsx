@@ -15,7 +15,7 @@ const QUESTIONS: { of: keyof MethodView; list: keyof Vocabulary; words: string }
   { of: 'takeOut', list: 'takeOuts', words: 'Old dark colour' },
   { of: 'pull', list: 'pulls', words: 'Lightener' },
   { of: 'between', list: 'betweens', words: 'Between two layings' },
-  { of: 'start', list: 'starts', words: 'Laying begins' },
+  { of: 'start', list: 'starts', words: 'Application begins' },
   { of: 'pace', list: 'paces', words: 'Time' },
 ];
 

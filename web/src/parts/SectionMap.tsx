@@ -254,7 +254,7 @@ function Foil(props: {
       role="button"
       tabIndex={0}
       aria-pressed={props.pressed}
-      aria-label={`Foil ${foil.number}, ${foil.called}${bowls.length > 0 ? `, bowl ${bowls.join(', ')}` : ''}${props.laid ? ', laid' : ''}`}
+      aria-label={`Foil ${foil.number}, ${foil.called}${bowls.length > 0 ? `, bowl ${bowls.join(', ')}` : ''}${props.laid ? ', applied' : ''}`}
       transform={turn}
       onClick={() => props.onChoose(foil.number)}
       onKeyDown={(event) => {

@@ -36,7 +36,7 @@ const SHEET: { where: string; keys: [string, string][] }[] = [
       ['9l-beige', 'a tone, by its first letters'],
       ['9l-beige+gold30', 'a second tone beside it, and how much in percent'],
       ['10lp · 10lpp', 'high · very high porosity'],
-      ['Enter', 'lay it and go to the next strand'],
+      ['Enter', 'set it and go to the next strand'],
     ],
   },
   {

@@ -5,7 +5,7 @@ import { CaseCautions, Cautions } from './Cautions';
 const KIND_WORDS: Record<TaskView['kind'], string> = {
   PREPARE: 'ready',
   MIX: 'mix',
-  APPLY: 'lay on',
+  APPLY: 'apply',
   WORK: 'clock',
   CHECK: 'check',
   RINSE: 'rinse',
@@ -53,6 +53,7 @@ export function Steps({ plan }: { plan: PlanView }): ReactNode {
           key={i}
           title={`Before ${plan.columns[i + 1]?.title ?? 'this step'}`}
           cautions={cautions}
+          planned
         />
       ))}
       <Cautions cautions={plan.cautions} title="For the whole plan" />

@@ -1,7 +1,9 @@
 import { Button } from 'antd';
-import { useEffect, useState, type ReactNode } from 'react';
+import { lazy, useEffect, useState, type ReactNode } from 'react';
 import { NavLink } from 'react-router';
-import { Shortcuts } from './Shortcuts';
+import { Opened } from './Opened';
+
+const Shortcuts = lazy(async () => ({ default: (await import('./Shortcuts')).Shortcuts }));
 
 /** The bar of the pages that belong to the house and not to one case. */
 export function TopBar({ title, children }: { title: string; children?: ReactNode }): ReactNode {
@@ -34,7 +36,9 @@ export function TopBar({ title, children }: { title: string; children?: ReactNod
       <Button type="text" aria-label="Help" onClick={() => setHelp(true)}>
         ?
       </Button>
-      <Shortcuts open={help} onClose={() => setHelp(false)} />
+      <Opened open={help}>
+        <Shortcuts open={help} onClose={() => setHelp(false)} />
+      </Opened>
     </header>
   );
 }

@@ -1,5 +1,5 @@
 import type { WayView } from '../api/client';
-import { dayWords } from './words';
+import { dayWords } from './today';
 
 type Step = WayView['at'];
 type State = WayView['steps'][number]['state'];

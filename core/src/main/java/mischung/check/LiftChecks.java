@@ -254,7 +254,7 @@ final class LiftChecks {
                 Lift.dose(lightener(20, 60).rewettedAt(20), NORMAL) - Lift.dose(lightener(20, 20), NORMAL)));
         checks.add(atLeast(
                 "R36",
-                "Wiping off and laying fresh after 45 min: level after 90 min higher by",
+                "Wiping off and applying fresh after 45 min: level after 90 min higher by",
                 0.2,
                 "levels",
                 lightener(20, 45).on(lightener(20, 45).on(natural(4))).level()

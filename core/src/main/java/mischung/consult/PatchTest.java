@@ -52,13 +52,13 @@ public record PatchTest(Optional<ZonedDateTime> placed, Optional<ZonedDateTime> 
     public PatchTest {
         if (placed.isEmpty() && result != Result.NOT_READ) {
             throw new RefusedInput(
-                    "patchTest.placed", "no day", "Say on which day the test was laid before reading it.");
+                    "patchTest.placed", "no day", "Say on which day the test was applied before reading it.");
         }
         within("patchTest.placed", placed);
         within("patchTest.read", read);
         if (read.isPresent() && placed.isPresent() && read.get().isBefore(placed.get())) {
             throw new RefusedInput(
-                    "patchTest.read", read.get().toLocalDateTime(), "Give a moment after the test was laid.");
+                    "patchTest.read", read.get().toLocalDateTime(), "Give a moment after the test was applied.");
         }
     }
 

@@ -196,7 +196,7 @@ public final class Job {
         refuse(
                 task(key).person() == 0,
                 "task",
-                "A clock is not begun nor ended by hand; what was laid and rinsed does that.");
+                "A clock is not begun nor ended by hand; what was applied and rinsed does that.");
     }
 
     private void clock(String key) {

@@ -226,7 +226,7 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
             double end = change(task, laid).on(before(task, laid), factors).level();
             return String.format(
                     Locale.ROOT,
-                    "The %s will not reach its goal with this bowl: it is spent at level %s. Lay fresh, or plan B.",
+                    "The %s will not reach its goal with this bowl: it is spent at level %s. Apply fresh, or plan B.",
                     zone,
                     LevelScale.words(LevelScale.inHalves(end)));
         }

@@ -37,7 +37,7 @@ final class MoreOfABowl {
                 .filter(task -> task.step() == last.step() && task.bowls().contains(of.bowl()))
                 .map(task -> task.id().stage())
                 .findFirst()
-                .orElseThrow(() -> new RefusedInput("bowl", of.bowl(), "Nothing of it is laid in this job."));
+                .orElseThrow(() -> new RefusedInput("bowl", of.bowl(), "Nothing of it is applied in this job."));
         int minutes = (int) Math.ceil(place.durations().of("mixing"));
         List<ZonePlace> zones = job.tasks().stream()
                 .filter(task -> task.kind() == Task.Kind.APPLY

@@ -104,8 +104,7 @@ final class Replanning {
             why.add(0, "Rinse it at once; a treatment before anything else, and no more product on it today.");
         }
         why.addAll(Differences.between(plan, anew, done));
-        why.add(String.format(
-                Locale.ROOT, "It then ends CIEDE2000 %.1f from the wish on average.", anew.distance(anew::endOfToday)));
+        why.add("The hair then ends " + Words.match(anew.distance(anew::endOfToday)) + " on average.");
         Sequence sequence = Sequencer.of(anew, Terms.usual(place.durations(), job.hands()));
         Forward forward = Forward.of(job, withLater(look.tasks(), sequence, done), job.hands());
         // What was left out for the client's hour is not put forward again after it.
@@ -124,7 +123,7 @@ final class Replanning {
         String off = look.colour()
                 .map(colour -> String.format(
                         Locale.ROOT,
-                        "Predicted %.1f %s, seen %s %s: CIEDE2000 %.1f apart",
+                        "Predicted %.1f %s, found %s %s: %.1f apart",
                         look.predicted(),
                         colour.predicted(),
                         LevelScale.words(look.seen()),

@@ -3,7 +3,6 @@ package mischung.job;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -132,12 +131,8 @@ final class ShorterDay {
                 .filter(way.out::contains)
                 .forEach(step ->
                         why.add("Left out today: " + plan.steps().get(step).title() + "."));
-        why.add(String.format(
-                Locale.ROOT,
-                "It ends after %s, CIEDE2000 %.1f from the wish on average instead of %.1f; the rest another day.",
-                Words.hours(way.forward.end()),
-                way.distance,
-                plan.distance(plan::endOfToday)));
+        why.add("The visit ends after " + Words.hours(way.forward.end()) + ", the hair " + Words.match(way.distance)
+                + " on average instead of " + Words.match(plan.distance(plan::endOfToday)) + "; the rest another day.");
         why.addAll(way.forward.late());
         return why;
     }

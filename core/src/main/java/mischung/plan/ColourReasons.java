@@ -63,7 +63,7 @@ final class ColourReasons {
         }
         if (laying.wetness() != Wetness.DRY) {
             reasons.add(new Reason(
-                    Rule.R51, "On " + laying.wetness().words() + " hair: quicker to lay, and the water dilutes it."));
+                    Rule.R51, "On " + laying.wetness().words() + " hair: quicker to apply, and the water dilutes it."));
         }
         found(formula, aim.words(), reasons);
         oneMore.filter(gain -> gain.before() - gain.after() >= 0.05)

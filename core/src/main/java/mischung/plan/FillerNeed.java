@@ -122,9 +122,7 @@ final class FillerNeed {
     private Decision direct(Hair band, List<Reason> reasons) {
         double difference = Ciede2000.between(wished, band.canvas().lab());
         if (difference <= THERE_ALREADY) {
-            reasons.add(new Reason(
-                    Rule.COMPUTED,
-                    "It is CIEDE2000 " + LevelScale.figure(difference) + " from the wish already: leave it."));
+            reasons.add(new Reason(Rule.COMPUTED, "It is " + Words.match(difference) + " already: leave it."));
             return Decision.LEAVE;
         }
         double needed = wish.leastCanvas();
@@ -236,9 +234,7 @@ final class FillerNeed {
         }
         double difference = Ciede2000.between(wished, canvas.lab());
         if (drop < 1 && difference <= THERE_ALREADY) {
-            reasons.add(new Reason(
-                    Rule.COMPUTED,
-                    "It is CIEDE2000 " + LevelScale.figure(difference) + " from the wish already: leave it."));
+            reasons.add(new Reason(Rule.COMPUTED, "It is " + Words.match(difference) + " already: leave it."));
             return Optional.of(Decision.LEAVE);
         }
         return Optional.empty();
@@ -304,7 +300,7 @@ final class FillerNeed {
                 Rule.COMPUTED,
                 String.format(
                         Locale.ROOT,
-                        "A demi %s %s laid straight on it would show level %.1f, %s: chroma %.0f where the wish has %.0f.",
+                        "A demi %s %s applied straight to it would show level %.1f, %s: chroma %.0f where the wish has %.0f.",
                         wish.tones().words(),
                         LevelScale.words(wish.level()),
                         look.level(),

@@ -75,8 +75,9 @@ public sealed interface Laying {
             require(action.deposits(), action);
             mixed(volume, ratio, minutes);
             if (shadeClass == ShadeClass.DIRECT) {
-                RefusedInput.within("ratio", ratio, 0, 0, "to 1: direct colour is laid as it is, without developer");
-                RefusedInput.within("volume", volume, 0, 0, "vol: direct colour is laid as it is, without developer");
+                RefusedInput.within("ratio", ratio, 0, 0, "to 1: direct colour is applied as it is, without developer");
+                RefusedInput.within(
+                        "volume", volume, 0, 0, "vol: direct colour is applied as it is, without developer");
             }
         }
 

@@ -27,7 +27,7 @@ public enum Rule {
     R33("R33", "stay off the scalp until the mids are near"),
     R34("R34", "coloured hair is slow, lightened hair fast and fragile"),
     R35("R35", "band first, until it meets its neighbours"),
-    R36("R36", "45–60 min well; then wipe off and lay fresh"),
+    R36("R36", "45–60 min well; then wipe off and apply fresh"),
     R37("R37", "orange to yellow is the slowest stretch"),
     R38("R38", "the first section tells how far it will go"),
     R39("R39", "stretch a wet strand: stop if it does not return"),

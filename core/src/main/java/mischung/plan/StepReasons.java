@@ -169,7 +169,7 @@ final class StepReasons {
                         reasons.add(new Reason(Rule.R59B, Words.capital(make.words()) + ": " + why(make) + ".")));
         if (laying.times() > 1) {
             reasons.add(new Reason(
-                    Rule.R36, "Spent product is wiped off and laid fresh, in small new batches; do not re-wet."));
+                    Rule.R36, "Spent product is wiped off and applied fresh, in small new batches; do not re-wet."));
         }
         if (laying.bands().stream()
                 .anyMatch(at -> work.hair(at).level() >= 5 && work.hair(at).level() < 9)) {

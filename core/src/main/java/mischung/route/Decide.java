@@ -368,10 +368,10 @@ public final class Decide {
             Measures m = today.get().measures();
             words.append(String.format(
                     Locale.ROOT,
-                    "%s can be reached in one visit of %s, on average CIEDE2000 %.1f from it.",
+                    "%s can be reached in one visit of %s: %s on average.",
                     Words.capital(desk.wish().words()),
                     Words.hours(m.longestMinutes()),
-                    m.distance()));
+                    Words.match(m.distance())));
         } else if (later.isPresent()) {
             words.append(Words.capital(desk.wish().words())).append(" cannot be reached today");
             today.ifPresent(route -> words.append("; the nearest today: ").append(furthest(route.plan())));

@@ -104,7 +104,7 @@ final class Fallbacks {
         if (extra > 0) {
             then.add(String.format(
                     Locale.ROOT,
-                    "Wipe off, lay fresh with %.0f vol for %.0f min more and stretch a wet strand before (R36, R39).",
+                    "Wipe off, apply fresh with %.0f vol for %.0f min more and stretch a wet strand before (R36, R39).",
                     bowl.laying().volume(),
                     extra));
         }
@@ -162,7 +162,7 @@ final class Fallbacks {
                             plan.head().name(at),
                             LevelScale.words(filled.range().to()),
                             bowl.minutes()),
-                    "Lay bowl " + bowl.name()
+                    "Apply bowl " + bowl.name()
                             + " again where it is pale, 10 min, before the target: a patchy filler means a"
                             + " patchy result (R12).",
                     "As planned: " + filled.look().words()));
@@ -183,7 +183,7 @@ final class Fallbacks {
                             "B",
                             "A wiped strand of the " + plan.head().name(at) + " is still lighter than "
                                     + LevelScale.words(end.range().to()) + " at full time.",
-                            "Leave it five minutes more and look again; then lay half the bowl fresh on what is pale.",
+                            "Leave it five minutes more and look again; then apply half the bowl again to what is pale.",
                             "As planned: " + end.look().words()));
                     last(at);
                 });

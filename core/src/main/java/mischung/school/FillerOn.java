@@ -3,7 +3,7 @@ package mischung.school;
 /** On what hair the filler goes. */
 public enum FillerOn implements Choice {
     DRY("dry", "On dry hair: even."),
-    DAMP("damp", "On towel-dry hair: faster to lay, and diluted.");
+    DAMP("damp", "On towel-dry hair: faster to apply, and diluted.");
 
     private final String words;
     private final String why;

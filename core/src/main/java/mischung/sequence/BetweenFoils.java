@@ -105,7 +105,7 @@ final class BetweenFoils {
                         1,
                         new Shown(
                                 Task.Kind.APPLY,
-                                "Lay " + lay.what(),
+                                "Apply " + lay.what(),
                                 lay.detail(),
                                 List.of(lay.bowl()),
                                 List.of(place(unit))),

@@ -351,7 +351,7 @@ final class LiftAttempt {
                 time,
                 new Shown(
                         Task.Kind.APPLY,
-                        (time > 1 ? "Wipe off, lay fresh " : "Lay ") + what,
+                        (time > 1 ? "Wipe off, apply fresh " : "Apply ") + what,
                         part + detail(lays, foiled, time),
                         lays.stream().map(LiftLay::bowl).toList(),
                         List.of(place(unit))),
@@ -362,7 +362,7 @@ final class LiftAttempt {
 
     private static String detail(List<LiftLay> lays, boolean foiled, int time) {
         if (time > 1 && foiled) {
-            return "Open the foil, scrape off what is spent, lay fresh into the same foil, fold.";
+            return "Open the foil, scrape off what is spent, apply fresh in the same foil, fold.";
         }
         String first = lays.get(0).detail();
         return lays.size() > 1 ? "One foil takes the whole length, each stretch its own bowl. " + first : first;

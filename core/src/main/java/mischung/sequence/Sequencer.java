@@ -286,7 +286,7 @@ public final class Sequencer {
         for (int late = OVERDUE_STEP; late <= NEVER; late *= 2) {
             Optional<Stage.Done> done = solver(job.longer(late), Map.of()).solveRoughly();
             if (done.isPresent()) {
-                overdue.add("Too much to lay for so few hands: in " + what(job) + " something stays up to " + late
+                overdue.add("Too much to apply for so few hands: in " + what(job) + " something stays up to " + late
                         + " min past its latest minute. Take one more person, or fewer bowls.");
                 return done.get();
             }

@@ -188,7 +188,7 @@ final class StagePieces {
                     1,
                     new Shown(
                             Task.Kind.APPLY,
-                            "Lay " + lay.what(),
+                            "Apply " + lay.what(),
                             part + lay.detail(),
                             bowls(lay),
                             go.stream().map(StagePieces.this::place).toList()),

@@ -262,7 +262,7 @@ final class StageWork {
                 List.of(),
                 Optional.of(check(
                         "Check the filler",
-                        "Wipe a strand in every zone: even and warm? A patchy filler means a patchy result: lay it again.",
+                        "Wipe a strand in every zone: even and warm? A patchy filler means a patchy result: apply it again.",
                         bands)),
                 Optional.of(then));
     }

@@ -222,7 +222,7 @@ class CautionsTest {
                 .as("nobody noted when it was read")
                 .isEqualTo(PatchTest.Standing.READ_TOO_EARLY);
         assertThatThrownBy(() -> new PatchTest(Optional.of(placed), Optional.of(placed.minusMinutes(1)), test.result()))
-                .hasMessageContaining("after the test was laid");
+                .hasMessageContaining("after the test was applied");
     }
 
     @Test

@@ -306,7 +306,7 @@ class ReplanTest {
                 .isStrictlyBetween(
                         cool.colour().orElseThrow().warmth(),
                         warm.colour().orElseThrow().warmth());
-        assertThat(place().afterLook(warm).words()).contains("copper", "CIEDE2000");
+        assertThat(place().afterLook(warm).words()).contains("copper", "apart");
         BandRef seen = cool.underway().seen().keySet().iterator().next();
         int step = cool.underway().rounds().size();
         assertThat(hueBefore(place().afterLook(warm).plan(), step, seen))

@@ -44,7 +44,7 @@ class FallbacksTest {
         List<Fallback> prepared = prepared(new Wish(8, Tone.GOLD), natural(5));
         assertThat(prepared).extracting(Fallback::letter).containsExactly("B", "C");
         assertThat(prepared.get(0).when()).contains("or darker after").contains("instead of");
-        assertThat(prepared.get(0).then()).startsWith("Wipe off, lay fresh with");
+        assertThat(prepared.get(0).then()).startsWith("Wipe off, apply fresh with");
         assertThat(prepared.get(1).when()).contains("gummy or breaks");
         assertThat(prepared.get(1).then()).startsWith("Rinse at once").contains("no more lightener today");
     }

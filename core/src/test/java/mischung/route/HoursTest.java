@@ -252,7 +252,7 @@ class HoursTest {
 
     private static int foiled(Sequence order) {
         List<Task> foils = order.tasks().stream()
-                .filter(task -> task.kind() == Task.Kind.APPLY && task.title().startsWith("Lay bowl A"))
+                .filter(task -> task.kind() == Task.Kind.APPLY && task.title().startsWith("Apply bowl A"))
                 .toList();
         return foils.stream().mapToInt(Task::endMinute).max().orElseThrow()
                 - foils.get(0).startMinute();
@@ -272,7 +272,7 @@ class HoursTest {
     private static int foils(Sequence order) {
         return order.tasks().stream()
                 .filter(task -> task.kind() == Task.Kind.APPLY
-                        && task.title().startsWith("Lay bowl")
+                        && task.title().startsWith("Apply bowl")
                         && !task.title().contains("root")
                         && (task.title().contains("off the scalp")
                                 || task.title().contains("on the band")))
@@ -304,9 +304,9 @@ class HoursTest {
                     assertThat(ramp.with()).isLessThanOrEqualTo(0.5);
                     assertThat(ramp.without()).isGreaterThan(ramp.with());
                 });
-        assertThat(minutes(order, "Lay bowl A")).isBetween(105, 115);
-        assertThat(minutes(order, "Wipe off, lay fresh bowl A")).isBetween(36, 44);
-        assertThat(minutes(order, "Lay bowl B")).isBetween(10, 20);
+        assertThat(minutes(order, "Apply bowl A")).isBetween(105, 115);
+        assertThat(minutes(order, "Wipe off, apply fresh bowl A")).isBetween(36, 44);
+        assertThat(minutes(order, "Apply bowl B")).isBetween(10, 20);
         assertThat(order.tasks().stream().filter(task -> task.title().startsWith("Rinse, one gentle shampoo")))
                 .as("one rinse")
                 .hasSize(1);

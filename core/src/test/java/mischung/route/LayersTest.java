@@ -445,7 +445,7 @@ class LayersTest {
         Plan plan = made.plan();
         SectionPlan sections = SectionPlan.of(plan, Durations.USUAL);
         int laid = Sequencer.of(plan).tasks().stream()
-                .filter(task -> task.kind() == Task.Kind.APPLY && task.title().startsWith("Lay bowl A"))
+                .filter(task -> task.kind() == Task.Kind.APPLY && task.title().startsWith("Apply bowl A"))
                 .mapToInt(Task::minutes)
                 .sum();
         assertThat((double) laid).isCloseTo(sections.minutes(), within(3.0));

@@ -359,9 +359,9 @@ class SequencerTest {
         for (Task root : roots) {
             for (Task mids : sequence.tasks()) {
                 if (foils(mids, LiftWay.OFF_SCALP)
-                        && mids.title().startsWith("Lay")
+                        && mids.title().startsWith("Apply")
                         && mids.zones().equals(root.zones())
-                        && root.title().startsWith("Lay")) {
+                        && root.title().startsWith("Apply")) {
                     LiftBowl bowl = bowl(plan, mids.bowls().get(0));
                     Ramping model = new Ramping(
                             bowl.laying(),
@@ -481,7 +481,7 @@ class SequencerTest {
                         .mapToInt(l -> l.laying().times())
                         .max())
                 .hasValue(2);
-        assertThat(Sequencer.of(on).tasks()).anyMatch(task -> task.title().startsWith("Wipe off, lay fresh"));
+        assertThat(Sequencer.of(on).tasks()).anyMatch(task -> task.title().startsWith("Wipe off, apply fresh"));
         Plan washed = plan(dark, light, Method.USUAL.with(Between.WASH));
         assertThat(Sequencer.of(washed).tasks()).noneMatch(task -> task.title().startsWith("Wipe off"));
         assertThat(driedBetween(Sequencer.of(washed))).isTrue();

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
+import mischung.consult.Consultation;
 import mischung.way.Next.Doing;
 import mischung.way.Step.State;
 import mischung.way.Way.Facts;
@@ -61,6 +62,11 @@ class WayTest {
                         Doing.NOTHING);
         assertThat(Way.of(FRESH).next()).isEqualTo(new Next(Doing.ASK, Step.CONSULT, 8));
         assertThat(Way.of(job.get(4)).next()).isEqualTo(new Next(Doing.SETTLE, Step.CONSULT, 2));
+    }
+
+    @Test
+    void questionsAreCountedAsTheyAreAsked() {
+        assertThat(Consultation.unasked().questionsOpen()).isEqualTo(8);
     }
 
     @Test

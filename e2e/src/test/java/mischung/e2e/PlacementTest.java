@@ -252,7 +252,7 @@ class PlacementTest extends Browsing {
         boolean moved = false;
         while (page.locator(".chair-main").count() > 0) {
             Locator next = page.locator(".chair-foil");
-            boolean lays = page.locator(".chair-main h2").textContent().startsWith("Lay bowl");
+            boolean lays = page.locator(".chair-main h2").textContent().startsWith("Apply bowl");
             if (lays
                     && next.count() > 0
                     && "NOW".equals(page.locator(".chair-main").getAttribute("data-state"))) {

@@ -157,7 +157,7 @@ class JobApiTest extends OnDemoData {
         Started.Answer answer = app.post(path(id) + "/seen", seen.toString());
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);
         assertThat(answer.json().path("recheck").path(0).path("words").asString())
-                .contains("seen 8½ ", "CIEDE2000");
+                .contains("found 8½ ", "apart");
         assertThat(answer.json().path("entries").path(0).path("words").asString())
                 .contains("level 8½ gold with some beige, springs back");
         assertThat(app.post(path(id) + "/seen", seen.put("level", 8.3).toString())

@@ -386,7 +386,7 @@ class NothingLostApiTest extends OnDemoData {
         test.set(
                 "seen",
                 JSON.readTree(
-                        "{\"done\":false,\"level\":8,\"tone\":\"AS_LIFTED\",\"breakage\":\"MUCH\",\"stretch\":\"BREAKS\"}"));
+                        "{\"done\":false,\"level\":8,\"tone\":\"AS_LIFTED\",\"second\":[],\"breakage\":\"MUCH\",\"stretch\":\"BREAKS\"}"));
         content.putArray("strandTests").add(test);
         assertThat(app.put(id, content).status()).as("it is not begun").isEqualTo(422);
         test.put("minutesOn", 30).put("accepted", true);

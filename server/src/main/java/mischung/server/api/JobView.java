@@ -220,7 +220,7 @@ public record JobView(
         } else if (event instanceof Event.Skipped s) {
             return "Skipped: " + title(s.task(), job);
         } else if (event instanceof Event.LaidFresh f) {
-            return "Laid fresh: " + title(f.clock(), job);
+            return "Re-applied fresh: " + title(f.clock(), job);
         } else if (event instanceof Event.RinsedNow r) {
             return "Rinsed at once: " + title(r.clock(), job);
         } else if (event instanceof Event.Paused) {

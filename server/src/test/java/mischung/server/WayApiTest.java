@@ -1,0 +1,131 @@
+package mischung.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.nio.file.Path;
+import java.util.function.Consumer;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What is next for a visit, through the application, as each thing is done. */
+class WayApiTest {
+    @TempDir
+    static Path data;
+
+    private static Started app;
+
+    @BeforeAll
+    static void start() {
+        app = new Started(data, true);
+    }
+
+    @AfterAll
+    static void stop() {
+        app.close();
+    }
+
+    private static JsonNode way(int id) {
+        Started.Answer answer = app.get("/api/cases/" + id + "/way");
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
+    }
+
+    private static void change(int id, Consumer<ObjectNode> change) {
+        ObjectNode content = app.content(id);
+        change.accept(content);
+        Started.Answer answer = app.put(id, content);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+    }
+
+    private static String state(JsonNode way, String step) {
+        for (JsonNode one : way.path("steps")) {
+            if (one.path("step").asString().equals(step)) {
+                return one.path("state").asString();
+            }
+        }
+        throw new AssertionError(step);
+    }
+
+    private static ObjectNode consultation(ObjectNode content) {
+        return (ObjectNode) content.path("consultation");
+    }
+
+    @Test
+    void everyAnswerOfTheLineFollowsFromWhatWasDone() {
+        int id = app.newCase("Ronja Weber").json().path("id").asInt();
+        JsonNode fresh = way(id);
+        assertThat(fresh.path("next").asString()).isEqualTo("ASK");
+        assertThat(fresh.path("at").asString()).isEqualTo("CONSULT");
+        assertThat(fresh.path("count").asInt()).isEqualTo(8);
+        assertThat(fresh.path("steps")).hasSize(10);
+        assertThat(state(fresh, "DECIDE")).isEqualTo("WAITING");
+
+        change(id, content -> {
+            ObjectNode told = consultation(content);
+            for (String question :
+                    new String[] {"earlierReaction", "blackTattoo", "asthma", "medication", "pregnant", "underAge"}) {
+                told.put(question, "NO");
+            }
+            told.put("scalp", "WHOLE").put("homeColour", "NONE");
+        });
+        assertThat(way(id).path("next").asString()).isEqualTo("READ");
+        assertThat(state(way(id), "CONSULT")).isEqualTo("DONE");
+
+        change(
+                id,
+                content -> content.path("zones")
+                        .forEach(zone -> ((ObjectNode) zone.path("bands").path(0)).put("level", 4)));
+        assertThat(way(id).path("next").asString()).isEqualTo("CHOOSE");
+        assertThat(state(way(id), "READ")).isEqualTo("DONE");
+
+        change(id, content -> content.put("route", "by-your-schools"));
+        JsonNode chosen = way(id);
+        // No patch test was laid.
+        assertThat(chosen.path("next").asString()).isEqualTo("SETTLE");
+        assertThat(chosen.path("count").asInt()).isPositive();
+        assertThat(state(chosen, "CONSULT")).isEqualTo("BLOCKED");
+        assertThat(state(chosen, "CHAIR")).isEqualTo("BLOCKED");
+
+        change(
+                id,
+                content -> consultation(content)
+                        .put("patchPlaced", "2026-11-20T08:00")
+                        .put("patchRead", "2026-11-22T09:00")
+                        .put("patchResult", "CLEAR"));
+        assertThat(way(id).path("next").asString()).isEqualTo("BEGIN");
+        assertThat(state(way(id), "CHAIR")).isEqualTo("OPEN");
+
+        change(id, content -> content.put("date", "2026-12-05"));
+        assertThat(way(id).path("next").asString()).isEqualTo("WAIT");
+        assertThat(way(id).path("day").asString()).isEqualTo("2026-12-05");
+        change(id, content -> content.put("date", "2026-11-23"));
+
+        String path = "/api/cases/" + id;
+        done(path + "/job/begin", "{\"hand\":\"Ada\"}");
+        assertThat(way(id).path("next").asString()).isEqualTo("WORK");
+        done(path + "/job/presses", "{\"hand\":\"Ada\",\"told\":\"ENDED\",\"key\":\"\"}");
+        assertThat(way(id).path("next").asString()).isEqualTo("READ_RESULT");
+        JsonNode band = app.get(path + "/look-back").json().path("bands").path(0);
+        done(
+                path + "/look-back/found",
+                "{\"hand\":\"Ada\",\"zone\":\"" + band.path("zone").asString() + "\",\"band\":"
+                        + band.path("band").asInt()
+                        + ",\"level\":6,\"tone\":\"NATURAL\",\"second\":[],\"measured\":[],\"stretch\":\"NOT_TRIED\"}");
+        assertThat(way(id).path("next").asString()).isEqualTo("NOTE_LESSONS");
+        done(
+                path + "/look-back/judged",
+                "{\"hand\":\"Ada\",\"worked\":\"the order\",\"alsoWorked\":\"\",\"change\":\"\"}");
+        assertThat(way(id).path("next").asString()).isEqualTo("NOTHING");
+        assertThat(state(way(id), "LOOK_BACK")).isEqualTo("DONE");
+        assertThat(app.get("/api/cases/9999/way").status()).isEqualTo(404);
+    }
+
+    private static void done(String path, String body) {
+        Started.Answer answer = app.post(path, body);
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+    }
+}
