@@ -44,8 +44,8 @@ export function ChairClocks({ clocks, now, onLook, onFresh, onRinse }: Props): R
             </span>
             <Window clock={clock} worked={workedOf(clock, now)} />
             <span className="chair-clock-buttons">
-              <Button aria-label={`Look at the ${clock.zone}`} onClick={() => onLook(clock.key)}>
-                Look
+              <Button aria-label={`Check the ${clock.zone}`} onClick={() => onLook(clock.key)}>
+                Check
               </Button>
               <Button aria-label={`Re-applied fresh on the ${clock.zone}`} onClick={() => onFresh(clock.key)}>
                 Re-applied fresh

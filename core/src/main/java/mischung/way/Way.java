@@ -28,7 +28,7 @@ public record Way(Map<Step, State> steps, Next next) {
      * @param tests strand tests that were noted
      * @param placed whether it is said where colours go, beyond one for all
      * @param chosen whether a route is chosen
-     * @param blocks that nobody has settled or taken on; looked for only where a route is chosen
+     * @param blocks that nobody has settled or taken on; looked for only where it is decided what is done
      * @param later whether the day of the visit is still to come
      * @param mixed whether any bowl has been begun
      * @param resultRead whether any band was read afterwards
@@ -48,9 +48,9 @@ public record Way(Map<Step, State> steps, Next next) {
             Work work,
             boolean resultRead,
             boolean lessons) {
-        /** Work that was begun without a choice was begun by the route offered first. */
+        /** What was mixed or begun without a choice was by the route offered first. */
         boolean decided() {
-            return chosen || work != Work.NOT_BEGUN;
+            return chosen || mixed || work != Work.NOT_BEGUN;
         }
     }
 
@@ -66,7 +66,7 @@ public record Way(Map<Step, State> steps, Next next) {
         all.put(Step.READ, doneIf(facts.read));
         all.put(Step.TESTS, doneIf(facts.testsOn == 0 && facts.tests > 0));
         all.put(Step.DESIGN, doneIf(facts.placed));
-        all.put(Step.DECIDE, facts.read || begun ? doneIf(facts.decided()) : State.WAITING);
+        all.put(Step.DECIDE, facts.read || facts.decided() ? doneIf(facts.decided()) : State.WAITING);
         all.put(Step.ORDER, facts.decided() ? doneIf(begun) : State.WAITING);
         all.put(Step.MIX, facts.decided() ? doneIf(facts.mixed) : State.WAITING);
         all.put(Step.CHAIR, chair(facts));
@@ -78,7 +78,7 @@ public record Way(Map<Step, State> steps, Next next) {
         if (facts.work != Work.NOT_BEGUN) {
             return doneIf(facts.work == Work.ENDED);
         }
-        return !facts.chosen ? State.WAITING : facts.blocks > 0 ? State.BLOCKED : State.OPEN;
+        return !facts.decided() ? State.WAITING : facts.blocks > 0 ? State.BLOCKED : State.OPEN;
     }
 
     private static State doneIf(boolean done) {
@@ -104,7 +104,7 @@ public record Way(Map<Step, State> steps, Next next) {
         if (facts.testsOn > 0) {
             return Next.of(Doing.NOTE_TESTS, facts.testsOn);
         }
-        if (!facts.chosen) {
+        if (!facts.decided()) {
             return Next.of(Doing.CHOOSE, 0);
         }
         if (facts.blocks > 0) {

@@ -81,6 +81,13 @@ class WayTest {
                 .containsEntry(Step.DECIDE, State.DONE)
                 .containsEntry(Step.ORDER, State.OPEN)
                 .containsEntry(Step.CHAIR, State.BLOCKED);
+        // A bowl was mixed without a choice, by the route that was offered first.
+        Facts mixing = new Facts(0, true, true, 0, 1, false, false, 0, false, true, Work.NOT_BEGUN, false, false);
+        assertThat(Way.of(mixing).next().doing()).isEqualTo(Doing.BEGIN);
+        assertThat(Way.of(mixing).steps())
+                .containsEntry(Step.DECIDE, State.DONE)
+                .containsEntry(Step.MIX, State.DONE)
+                .containsEntry(Step.CHAIR, State.OPEN);
         // Begun by the route that was offered first, without a press.
         assertThat(Way.of(working(Work.RUNNING, false, false)).steps())
                 .containsEntry(Step.DECIDE, State.DONE)

@@ -18,7 +18,7 @@ class ChairTest extends OneApplication {
     }
 
     private Locator look() {
-        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Look at the"))
+        return page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Check the"))
                 .first();
     }
 
@@ -63,7 +63,7 @@ class ChairTest extends OneApplication {
         assertThat(bar.getByText("Paused. Clocks go on.")).isVisible();
         button("Go on").click();
 
-        button("Look at the nape").click();
+        button("Check the nape").click();
         page.getByRole(AriaRole.RADIO, named("Level 8½")).click();
         button("Seen").click();
         assertThat(page.locator(".chair-log")).containsText("Seen on the nape: level 8½");

@@ -99,7 +99,7 @@ class LookBackTest extends Browsing {
         page.locator(".chair-clock")
                 .filter(new Locator.FilterOptions().setHasText("lifts"))
                 .first()
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Look at"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Check the"))
                 .click();
         page.getByRole(AriaRole.RADIO, named("Level 6")).click();
         button("Seen").click();
@@ -219,7 +219,7 @@ class LookBackTest extends Browsing {
         clocks("lifts")
                 .filter(new Locator.FilterOptions().setHasText("nape"))
                 .first()
-                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Look at"))
+                .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Check the"))
                 .click();
         page.getByRole(AriaRole.RADIO, named("Level 8")).click();
         page.getByRole(AriaRole.RADIOGROUP, named("Stretched wet"))

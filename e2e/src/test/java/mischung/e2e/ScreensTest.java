@@ -38,8 +38,8 @@ import org.junit.jupiter.params.provider.ValueSource;
 class ScreensTest extends OneApplication {
     private static final Set<String> SERIOUS = Set.of("serious", "critical");
 
-    /** Compressed, in bytes: as it is now; 250,000 is wanted. */
-    private static final int MOST_SCRIPT = 285_000;
+    /** Compressed, in bytes. */
+    private static final int MOST_SCRIPT = 250_000;
 
     /** Each screen is opened once, and looked at in every way: by axe, by its sizes, at both widths. */
     @ParameterizedTest

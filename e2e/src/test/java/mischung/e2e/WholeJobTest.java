@@ -243,6 +243,7 @@ class WholeJobTest extends FreshApplication {
         button("New case").click();
         page.waitForURL("**/consult");
         page.getByRole(AriaRole.LINK, named("Read")).click();
+        page.waitForURL("**/read");
         Page other = page.context().newPage();
         other.navigate(page.url());
         assertThat(other.locator("[data-zone=NAPE] [data-band='0']")).isVisible();

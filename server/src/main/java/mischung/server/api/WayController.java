@@ -83,7 +83,8 @@ class WayController {
         int questions = checked.consultation().questionsOpen();
         boolean read = !CaseController.isUnread(of.file());
         boolean chosen = !checked.route().isEmpty();
-        boolean ready = work == Way.Work.NOT_BEGUN && questions == 0 && read && chosen;
+        boolean begunToMix = !mixed.bowls(of.id()).isEmpty();
+        boolean ready = work == Way.Work.NOT_BEGUN && questions == 0 && read && (chosen || begunToMix);
         return new Way.Facts(
                 questions,
                 !checked.history().events().isEmpty(),
@@ -99,7 +100,7 @@ class WayController {
                 // What blocks is looked for once there is a plan to look in: planning is not done for this alone.
                 ready ? blocks(of, routes.chosen(of).plan()) : 0,
                 checked.date().isAfter(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault())),
-                !mixed.bowls(of.id()).isEmpty(),
+                begunToMix,
                 work,
                 job.counting().stream().anyMatch(entry -> entry.event() instanceof Event.Found),
                 job.counting().stream().anyMatch(entry -> entry.event() instanceof Event.Judged));
