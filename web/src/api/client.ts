@@ -12,6 +12,7 @@ export type LayerView = Schemas['LayerView'];
 export type FoilView = Schemas['FoilView'];
 export type GroundView = Schemas['GroundView'];
 export type JobFoils = Schemas['JobFoils'];
+export type DevelopingView = Schemas['DevelopingView'];
 export type PlacementView = Schemas['PlacementView'];
 export type ZoneView = Schemas['ZoneView'];
 export type BandView = Schemas['BandView'];

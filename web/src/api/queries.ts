@@ -7,6 +7,7 @@ import {
   type ClientView,
   type DayView,
   type DecisionView,
+  type DevelopingView,
   type FoundClients,
   type HouseSettings,
   type CaseFile,
@@ -281,6 +282,23 @@ export function useJobFoils(id: number, job: JobView): UseQueryResult<JobFoils> 
     queryFn: ({ signal }) =>
       answered(api.GET('/api/cases/{id}/job/foils', { params: { path: { id } }, signal })),
     enabled: job.tasks.length > 0,
+    staleTime: Infinity,
+    placeholderData: keepPreviousData,
+  });
+}
+
+/** How the hair under the clocks that run should look; it changes with them and with what is known of the hair. */
+export function useJobHair(id: number, job: JobView): UseQueryResult<DevelopingView[]> {
+  return useQuery({
+    queryKey: [
+      'job-hair',
+      id,
+      job.clocks.map(({ key, since }) => key + since).join(),
+      job.entries[0]?.number,
+    ],
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/cases/{id}/job/hair', { params: { path: { id } }, signal })),
+    enabled: job.clocks.length > 0,
     staleTime: Infinity,
     placeholderData: keepPreviousData,
   });

@@ -3,7 +3,7 @@ import { Button, Input, Spin } from 'antd';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
 import { answered, api, problemOf, type JobView, type Problem } from '../api/client';
-import { useJob, useJobFoils } from '../api/queries';
+import { useJob, useJobFoils, useJobHair } from '../api/queries';
 import { ChairChange } from '../parts/ChairChange';
 import { ChairClocks } from '../parts/ChairClocks';
 import { ChairLog } from '../parts/ChairLog';
@@ -56,6 +56,7 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
   const now = useJobTime(job);
   const signals = useSignals(job.clocks, now);
   const foils = useJobFoils(id, job).data;
+  const hair = useJobHair(id, job).data;
   const path = { params: { path: { id } } };
   const once = useKeysOnce();
   const flying = useRef(false);
@@ -291,6 +292,7 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
         ))}
         <ChairClocks
           clocks={job.clocks}
+          hair={hair}
           now={now}
           onLook={setLooking}
           onFresh={(key) => press('LAID_FRESH', key)}

@@ -1,6 +1,7 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
-import type { ClockView } from '../api/client';
+import type { ClockView, DevelopingView } from '../api/client';
+import { Lock } from '../hair/Tress';
 import { phaseOf, workedOf, type Phase } from '../state/useJobTime';
 
 const PHASE_WORDS: Record<Phase, string> = {
@@ -12,6 +13,8 @@ const PHASE_WORDS: Record<Phase, string> = {
 
 interface Props {
   clocks: ClockView[];
+  /** How the hair under them should look, once it is known. */
+  hair: DevelopingView[] | undefined;
   now: number;
   onLook: (key: string) => void;
   onFresh: (key: string) => void;
@@ -19,7 +22,7 @@ interface Props {
 }
 
 /** Everything that is on the hair, what must come off first at the top. */
-export function ChairClocks({ clocks, now, onLook, onFresh, onRinse }: Props): ReactNode {
+export function ChairClocks({ clocks, hair, now, onLook, onFresh, onRinse }: Props): ReactNode {
   if (clocks.length === 0) {
     return <p className="hint">Nothing is on the hair.</p>;
   }
@@ -43,6 +46,7 @@ export function ChairClocks({ clocks, now, onLook, onFresh, onRinse }: Props): R
               </small>
             </span>
             <Window clock={clock} worked={workedOf(clock, now)} />
+            <Hair course={hair?.find(({ key }) => key === clock.key)?.course} worked={worked} />
             <span className="chair-clock-buttons">
               <Button aria-label={`Check the ${clock.zone}`} onClick={() => onLook(clock.key)}>
                 Check
@@ -58,6 +62,35 @@ export function ChairClocks({ clocks, now, onLook, onFresh, onRinse }: Props): R
         );
       })}
     </ul>
+  );
+}
+
+type Course = DevelopingView['course'];
+
+/** What a wiped strand should show by now, and what it should come to; its place is kept while that is not known. */
+function Hair({ course, worked }: { course: Course | undefined; worked: number }): ReactNode {
+  const now = course?.findLast(({ minutes }) => minutes <= Math.max(0, worked));
+  const end = course?.at(-1);
+  return (
+    <span className="chair-hair">
+      {now && end && (
+        <>
+          <Strand at="should look now" hair={now} />
+          <Strand at={`after ${end.minutes} min`} hair={end} />
+        </>
+      )}
+    </span>
+  );
+}
+
+function Strand({ at, hair }: { at: string; hair: Course[number] }): ReactNode {
+  return (
+    <span className="chair-strand">
+      <Lock look={hair.look} seed={5} />
+      <span>
+        <small>{at}</small> {hair.look.levelWords} {hair.look.tone}
+      </span>
+    </span>
   );
 }
 

@@ -79,6 +79,14 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
                 underway(clock.task(), laid, after.factors(), new Underway.Shown(carried, warmth), stop, worked, seen));
     }
 
+    /** The hair under a clock after so many minutes of work. */
+    Canvas after(Clock clock, Laid laid, int minutes) {
+        Canvas before = before(clock.task(), laid);
+        return minutes == 0
+                ? before
+                : change(clock.task(), laid).until(Math.min(SPENT, minutes)).on(before, known.factors());
+    }
+
     private static boolean worthCarrying(Underway.Shown carried) {
         return Math.abs(carried.level()) >= WORTH_CARRYING || Math.abs(carried.warmth()) >= WORTH_WARMTH;
     }

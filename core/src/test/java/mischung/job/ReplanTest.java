@@ -20,6 +20,7 @@ import mischung.doubt.Factor;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
+import mischung.hair.Canvas;
 import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
 import mischung.hair.Measured;
@@ -261,6 +262,32 @@ class ReplanTest {
                 .as("the rest of the head is finished")
                 .anyMatch(step -> !step.bowls().isEmpty());
         holdsTogether(replan.tasks(), HANDS);
+    }
+
+    /** Dark as it was when the product went on, lighter with every minute, and by now what a look is held against. */
+    @Test
+    void hairUnderAClockIsKnownFromMinuteToMinute() {
+        Clock clock = lightening(25);
+        Developing hair = Developing.of(plan, order.batches(), job(), Calibration.none(), now).stream()
+                .filter(one -> one.clock().equals(clock))
+                .findFirst()
+                .orElseThrow();
+        List<Developing.At> course = hair.course();
+        assertThat(course.get(0).minutes()).isZero();
+        assertThat(course.get(course.size() - 1).minutes()).isEqualTo(clock.latestMinutes());
+        for (int i = 1; i < course.size(); i++) {
+            assertThat(course.get(i).minutes()).isGreaterThan(course.get(i - 1).minutes());
+            assertThat(course.get(i).hair().level())
+                    .isGreaterThanOrEqualTo(course.get(i - 1).hair().level() - 0.05);
+        }
+        assertThat(course.get(course.size() - 1).hair().level())
+                .isGreaterThan(course.get(0).hair().level() + 1);
+        Canvas byNow = course.stream()
+                .filter(one -> one.minutes() == 25)
+                .findFirst()
+                .orElseThrow()
+                .hair();
+        assertThat(byNow.level()).isCloseTo(look(clock, 6, Optional.empty()).predicted(), within(0.3));
     }
 
     /** More than a level was seen: the rest is planned for hair of that colour. */

@@ -63,6 +63,8 @@ class ChairTest extends OneApplication {
         assertThat(bar.getByText("Paused. Clocks go on.")).isVisible();
         button("Go on").click();
 
+        assertThat(page.locator(".chair-strand").first()).containsText("should look now");
+        assertThat(page.locator(".chair-strand canvas").first()).isVisible();
         button("Check the nape").click();
         page.getByRole(AriaRole.RADIO, named("Level 8½")).click();
         button("Seen").click();

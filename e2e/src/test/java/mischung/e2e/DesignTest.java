@@ -104,6 +104,7 @@ class DesignTest extends OneApplication {
         button("Add layers").focus();
         page.keyboard().press("Enter");
         assertThat(page.locator(".beginning").first()).isVisible();
+        page.waitForFunction("() => document.activeElement.closest('.beginnings') !== null");
         page.keyboard().press("Home");
         page.keyboard().press("Enter");
         assertThat(page.locator(".layer")).hasCount(2);

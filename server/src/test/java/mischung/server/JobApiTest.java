@@ -70,6 +70,16 @@ class JobApiTest extends OnDemoData {
         assertThat(job.path("clocks").size()).isGreaterThanOrEqualTo(1);
         JsonNode clock = job.path("clocks").path(0);
         assertThat(clock.path("phase").asString()).isEqualTo("TOO_EARLY");
+        JsonNode hair = app.get(path(id) + "/hair").json();
+        assertThat(hair.findValuesAsString("key"))
+                .containsExactlyInAnyOrderElementsOf(job.path("clocks").findValuesAsString("key"));
+        JsonNode course = hair.path(0).path("course");
+        assertThat(course.path(0).path("minutes").asInt()).isZero();
+        assertThat(course.path(course.size() - 1).path("minutes").asInt())
+                .isEqualTo(clock.path("latestMinutes").asInt());
+        // A filler takes: the hair under it gets darker.
+        assertThat(course.path(course.size() - 1).path("look").path("level").asDouble())
+                .isLessThan(course.path(0).path("look").path("level").asDouble());
         assertThat(press(id, "PAUSED", "").json().path("stage").asString()).isEqualTo("RESTING");
         assertThat(press(id, "RESUMED", "").json().path("stage").asString()).isEqualTo("RUNNING");
         assertThat(press(id, "RINSED_NOW", clock.path("key").asString())

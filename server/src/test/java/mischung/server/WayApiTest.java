@@ -2,32 +2,13 @@ package mischung.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import java.nio.file.Path;
 import java.util.function.Consumer;
-import org.junit.jupiter.api.AfterAll;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What is next for a visit, through the application, as each thing is done. */
-class WayApiTest {
-    @TempDir
-    static Path data;
-
-    private static Started app;
-
-    @BeforeAll
-    static void start() {
-        app = new Started(data, true);
-    }
-
-    @AfterAll
-    static void stop() {
-        app.close();
-    }
-
+class WayApiTest extends OnDemoData {
     private static JsonNode way(int id) {
         Started.Answer answer = app.get("/api/cases/" + id + "/way");
         assertThat(answer.status()).as(answer.text()).isEqualTo(200);

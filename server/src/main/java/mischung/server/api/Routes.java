@@ -66,12 +66,19 @@ class Routes {
     /**
      * A decision that is being made.
      *
+     * @param cancelled for a newer one, or since nobody waited for it any more
      * @param waiters who wait for it: whether each of them has gone
      */
-    private record Going(Asked asked, AtomicBoolean cancelled, List<BooleanSupplier> waiters) {
-        /** Nobody waits for it any more. */
+    record Going(Object asked, AtomicBoolean cancelled, List<BooleanSupplier> waiters) {
+        /**
+         * Whether nobody waits for it any more. Once that was so it stays so: ways have been left out by then, and who comes to
+         * wait afterwards must not be given what is missing them.
+         */
         boolean idle() {
-            return cancelled.get() || waiters.stream().allMatch(BooleanSupplier::getAsBoolean);
+            if (waiters.stream().allMatch(BooleanSupplier::getAsBoolean)) {
+                cancelled.set(true);
+            }
+            return cancelled.get();
         }
     }
 
