@@ -307,23 +307,25 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
               onClose={() => setLooking('')}
               onSeen={({ level, tone, second, measured, stretch }) => {
                 setLooking('');
-                void act(`seen ${clock.key} ${level} ${tone ?? ''} ${stretch}`, (headers) =>
-                  answered(
-                    api.POST('/api/cases/{id}/job/seen', {
-                      ...path,
-                      headers,
-                      body: {
-                        hand,
-                        clock: clock.key,
-                        zone: clock.place,
-                        level,
-                        tone: tone ? [tone] : [],
-                        second,
-                        measured,
-                        stretch,
-                      },
-                    }),
-                  ),
+                void act(
+                  `seen ${clock.key} ${level} ${tone ?? ''} ${JSON.stringify(second)} ${stretch}`,
+                  (headers) =>
+                    answered(
+                      api.POST('/api/cases/{id}/job/seen', {
+                        ...path,
+                        headers,
+                        body: {
+                          hand,
+                          clock: clock.key,
+                          zone: clock.place,
+                          level,
+                          tone: tone ? [tone] : [],
+                          second,
+                          measured,
+                          stretch,
+                        },
+                      }),
+                    ),
                 );
               }}
             />

@@ -5,9 +5,11 @@ import mischung.RefusedInput;
 import mischung.hair.ByPorosity;
 import mischung.hair.Canvas;
 import mischung.hair.DyeKind;
+import mischung.hair.Dyed;
 import mischung.hair.Dyes;
 import mischung.hair.Fibre;
 import mischung.hair.Pigment;
+import mischung.hair.Tint;
 import mischung.product.ShadeClass;
 
 /**
@@ -61,6 +63,11 @@ public final class Deposit {
     public record Uptake(DyeKind kind, Dyes coloured, Dyes white, Closed closed) {
         public Canvas laidOn(Canvas canvas, Dyes mixed) {
             return canvas.plus(kind, onColoured(mixed), onWhite(mixed));
+        }
+
+        /** The hair it was reckoned for, as mixes colour it. */
+        public Dyed dyed(Canvas canvas) {
+            return new Dyed(new Tint(canvas), this::onColoured, this::onWhite);
         }
 
         /** What of the mix's dye stays in the coloured fibres. */

@@ -19,7 +19,6 @@ import mischung.hair.Canvas;
 import mischung.hair.DyeFit;
 import mischung.hair.Dyed;
 import mischung.hair.Dyes;
-import mischung.hair.Tint;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.product.Mix;
@@ -417,17 +416,11 @@ public final class FormulaSearch {
         }
         List<Seen> merged = new ArrayList<>();
         masses.forEach((same, mass) -> merged.add(new Seen(
-                dyed(
-                        same.canvas,
-                        Deposit.uptake(
-                                same.canvas, task.application(), task.head().uptake())),
+                Deposit.uptake(same.canvas, task.application(), task.head().uptake())
+                        .dyed(same.canvas),
                 same.aim,
                 mass)));
         return merged;
-    }
-
-    private static Dyed dyed(Canvas canvas, Deposit.Uptake uptake) {
-        return new Dyed(new Tint(canvas), uptake::onColoured, uptake::onWhite);
     }
 
     private void weigh(int[] chosen, int count) {

@@ -3,7 +3,6 @@ package mischung.job;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.Stream;
 import mischung.doubt.Calibration;
 import mischung.hair.Canvas;
 import mischung.plan.Plan;
@@ -38,10 +37,16 @@ public record Developing(Clock clock, List<At> course) {
     }
 
     private static List<At> course(Looking looking, Clock clock, Laid laid) {
+        List<Integer> minutes = new ArrayList<>();
+        for (int minute = 0; minute < clock.latestMinutes(); minute += EVERY) {
+            minutes.add(minute);
+        }
+        minutes.add(clock.latestMinutes());
+        List<Canvas> hair = looking.after(clock, laid, minutes);
         List<At> course = new ArrayList<>();
-        Stream.iterate(0, minutes -> minutes < clock.latestMinutes(), minutes -> minutes + EVERY)
-                .forEach(minutes -> course.add(new At(minutes, looking.after(clock, laid, minutes))));
-        course.add(new At(clock.latestMinutes(), looking.after(clock, laid, clock.latestMinutes())));
+        for (int i = 0; i < minutes.size(); i++) {
+            course.add(new At(minutes.get(i), hair.get(i)));
+        }
         return course;
     }
 }

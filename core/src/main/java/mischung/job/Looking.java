@@ -79,12 +79,14 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
                 underway(clock.task(), laid, after.factors(), new Underway.Shown(carried, warmth), stop, worked, seen));
     }
 
-    /** The hair under a clock after so many minutes of work. */
-    Canvas after(Clock clock, Laid laid, int minutes) {
+    /** The hair under a clock after so many minutes of work each; 0 is as it was before. */
+    List<Canvas> after(Clock clock, Laid laid, List<Integer> minutes) {
         Canvas before = before(clock.task(), laid);
-        return minutes == 0
-                ? before
-                : change(clock.task(), laid).until(Math.min(SPENT, minutes)).on(before, known.factors());
+        Change change = change(clock.task(), laid);
+        return minutes.stream()
+                .map(one ->
+                        one == 0 ? before : change.until(Math.min(SPENT, one)).on(before, known.factors()))
+                .toList();
     }
 
     private static boolean worthCarrying(Underway.Shown carried) {

@@ -10,11 +10,9 @@ import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Canvas;
 import mischung.hair.DyeFit;
-import mischung.hair.Dyed;
 import mischung.hair.Dyes;
 import mischung.hair.Porosity;
 import mischung.hair.Reading;
-import mischung.hair.Tint;
 import mischung.hair.Tone;
 import mischung.hair.ToneScale;
 import mischung.light.Ciede2000;
@@ -32,8 +30,7 @@ final class SwatchShade {
     /** The dye amounts with which the model shows that swatch, by least CIEDE2000; what they cannot reach is its misfit. */
     static Shade of(String code, ShadeClass of, double level, Lab swatch) {
         Deposit.Uptake uptake = Deposit.uptake(WHITE_HAIR, Application.usual(Dyes.NONE, of, 0), 1);
-        Dyed white = new Dyed(new Tint(WHITE_HAIR), uptake::onColoured, uptake::onWhite);
-        DyeFit.Fit fit = DyeFit.solve(List.of(new DyeFit.Aim(white, swatch, 1, 1)));
+        DyeFit.Fit fit = DyeFit.solve(List.of(new DyeFit.Aim(uptake.dyed(WHITE_HAIR), swatch, 1, 1)));
         return new Shade(code, of, level, Optional.of(nearestTone(level, swatch)), fit.dyes(), fit.misfit());
     }
 

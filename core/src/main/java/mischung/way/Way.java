@@ -52,6 +52,29 @@ public record Way(Map<Step, State> steps, Next next) {
         boolean decided() {
             return chosen || mixed || work != Work.NOT_BEGUN;
         }
+
+        /** Whether nothing but a block can keep the work from beginning: before that none is looked for, since it takes a plan. */
+        public boolean ready() {
+            return work == Work.NOT_BEGUN && questions == 0 && read && decided();
+        }
+
+        /** With what was found when it was looked for. */
+        public Facts withBlocks(int found) {
+            return new Facts(
+                    questions,
+                    past,
+                    read,
+                    testsOn,
+                    tests,
+                    placed,
+                    chosen,
+                    found,
+                    later,
+                    mixed,
+                    work,
+                    resultRead,
+                    lessons);
+        }
     }
 
     public static Way of(Facts facts) {

@@ -2,13 +2,9 @@ package mischung.server.api;
 
 import java.time.Duration;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.concurrent.atomic.AtomicBoolean;
-import java.util.function.BooleanSupplier;
 import mischung.caution.Standing;
 import mischung.doubt.Calibration;
 import mischung.doubt.Evidence;
@@ -66,21 +62,9 @@ class Routes {
     /**
      * A decision that is being made.
      *
-     * @param cancelled for a newer one, or since nobody waited for it any more
-     * @param waiters who wait for it: whether each of them has gone
+     * @param waiters who wait for it
      */
-    record Going(Object asked, AtomicBoolean cancelled, List<BooleanSupplier> waiters) {
-        /**
-         * Whether nobody waits for it any more. Once that was so it stays so: ways have been left out by then, and who comes to
-         * wait afterwards must not be given what is missing them.
-         */
-        boolean idle() {
-            if (waiters.stream().allMatch(BooleanSupplier::getAsBoolean)) {
-                cancelled.set(true);
-            }
-            return cancelled.get();
-        }
-    }
+    private record Going(Asked asked, Waiters waiters) {}
 
     Routes(
             Cases cases,
@@ -135,7 +119,7 @@ class Routes {
             older.waiters.add(waiting.gone());
         } else if (older != null) {
             // A newer picture of the same case is asked for: nobody waits for the older any more.
-            older.cancelled.set(true);
+            older.waiters.giveUp();
         }
         // Several questions to one picture, as a page asks them at once, are answered by one decision.
         synchronized (deciding.of(stored.id())) {
@@ -166,8 +150,8 @@ class Routes {
 
     private Made make(Cases.Stored stored, Calibration calibration, Asked asked, boolean whole) {
         CheckedCase of = stored.checked();
-        Going now = new Going(asked, new AtomicBoolean(), new CopyOnWriteArrayList<>(List.of(waiting.gone())));
-        Patience patience = whole ? Patience.ENDLESS : Patience.of(System::nanoTime, PATIENCE, now::idle);
+        Going now = new Going(asked, new Waiters(waiting.gone()));
+        Patience patience = whole ? Patience.ENDLESS : Patience.of(System::nanoTime, PATIENCE, now.waiters::none);
         going.put(stored.id(), now);
         Made made;
         try {
@@ -182,7 +166,7 @@ class Routes {
         } finally {
             going.remove(stored.id());
         }
-        if (!now.idle()) {
+        if (!now.waiters.none()) {
             synchronized (known) {
                 known.put(asked, made);
                 if (known.size() > REMEMBERED) {

@@ -71,7 +71,13 @@ class WayController {
     @Operation(operationId = "way", summary = "How every step of a visit stands, and the one thing to do next")
     WayView way(@PathVariable long id) {
         Cases.Stored of = cases.get(id);
-        return WayView.of(Way.of(facts(of)), of.file().date());
+        Way.Facts facts = facts(of);
+        return WayView.of(
+                Way.of(
+                        facts.ready()
+                                ? facts.withBlocks(blocks(of, routes.chosen(of).plan()))
+                                : facts),
+                of.file().date());
     }
 
     private Way.Facts facts(Cases.Stored of) {
@@ -80,15 +86,10 @@ class WayController {
         Way.Work work = job.ended().isPresent()
                 ? Way.Work.ENDED
                 : job.begun().isPresent() ? Way.Work.RUNNING : Way.Work.NOT_BEGUN;
-        int questions = checked.consultation().questionsOpen();
-        boolean read = !CaseController.isUnread(of.file());
-        boolean chosen = !checked.route().isEmpty();
-        boolean begunToMix = !mixed.bowls(of.id()).isEmpty();
-        boolean ready = work == Way.Work.NOT_BEGUN && questions == 0 && read && (chosen || begunToMix);
         return new Way.Facts(
-                questions,
+                checked.consultation().questionsOpen(),
                 !checked.history().events().isEmpty(),
-                read,
+                !CaseController.isUnread(of.file()),
                 (int) checked.strandTests().stream()
                         .filter(StrandTestView::running)
                         .count(),
@@ -96,11 +97,10 @@ class WayController {
                         .filter(test -> test.seen().done())
                         .count(),
                 !of.file().wish().layers().isEmpty(),
-                chosen,
-                // What blocks is looked for once there is a plan to look in: planning is not done for this alone.
-                ready ? blocks(of, routes.chosen(of).plan()) : 0,
+                !checked.route().isEmpty(),
+                0,
                 checked.date().isAfter(LocalDate.ofInstant(clock.instant(), ZoneId.systemDefault())),
-                begunToMix,
+                !mixed.bowls(of.id()).isEmpty(),
                 work,
                 job.counting().stream().anyMatch(entry -> entry.event() instanceof Event.Found),
                 job.counting().stream().anyMatch(entry -> entry.event() instanceof Event.Judged));
