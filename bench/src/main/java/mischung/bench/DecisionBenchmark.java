@@ -45,7 +45,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
 @OutputTimeUnit(TimeUnit.MILLISECONDS)
-@Warmup(iterations = 5, time = 2)
+@Warmup(iterations = 15, time = 2)
 @Measurement(iterations = 5, time = 1)
 @Fork(1)
 public class DecisionBenchmark {

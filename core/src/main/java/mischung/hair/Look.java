@@ -10,12 +10,16 @@ import mischung.light.Srgb;
  *
  * @param lab under D65
  * @param level as a decimal
- * @param tone in words
  */
-public record Look(Spectrum reflectance, Lab lab, double level, String tone) {
+public record Look(Spectrum reflectance, Lab lab, double level) {
     public static Look of(Spectrum reflectance) {
         Lab lab = Illuminant.D65.reflected(reflectance).toLab();
-        return new Look(reflectance, lab, LevelScale.levelOf(lab.l()), ToneName.of(lab));
+        return new Look(reflectance, lab, LevelScale.levelOf(lab.l()));
+    }
+
+    /** Its tone in words; worked out when asked, since most looks of a plan are only compared. */
+    public String tone() {
+        return ToneName.of(lab);
     }
 
     /**
@@ -33,6 +37,6 @@ public record Look(Spectrum reflectance, Lab lab, double level, String tone) {
 
     /** "6½ copper-gold". */
     public String words() {
-        return LevelScale.words(level) + " " + tone;
+        return LevelScale.words(level) + " " + tone();
     }
 }

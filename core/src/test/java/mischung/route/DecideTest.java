@@ -10,6 +10,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.concurrent.atomic.AtomicBoolean;
+import java.util.concurrent.atomic.AtomicLong;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import mischung.caution.Caution;
@@ -264,6 +266,28 @@ class DecideTest {
         assertThat(own.measures().clientMinutes())
                 .isLessThan(decision.routes().get(0).measures().clientMinutes());
         assertThat(own.plan().warnings()).extracting(w -> w.fault()).contains(mischung.plan.Warning.Fault.TOO_FAR_DOWN);
+    }
+
+    /** Whoever waits no longer, or has waited long enough, is answered with the ways weighed by then, and is told so. */
+    @Test
+    void outOfPatienceItAnswersWithWhatItHas() {
+        MadeUpHeads black = MadeUpHeads.HOME_BLACK_TO_COPPER_MELT;
+        AtomicLong nanos = new AtomicLong();
+        AtomicBoolean gone = new AtomicBoolean();
+        Patience second = Patience.of(nanos::get, Duration.ofSeconds(1), gone::get);
+        assertThat(second.over()).isFalse();
+        nanos.set(1_000_000_001);
+        assertThat(second.over()).as("a second is over").isTrue();
+        Decision late = Decide.of(black.desk(), Method.USUAL, Optional.empty(), NOTHING_FORBIDDEN, House.USUAL, second);
+        assertThat(late.routes()).hasSize(1);
+        assertThat(late.routes().get(0).group()).isEqualTo(Route.Group.YOUR_SCHOOLS);
+        assertThat(late.verdict()).contains("The time was over");
+        Decision whole = decide(black.head(), black.wish(), Method.USUAL);
+        assertThat(whole.routes()).hasSizeGreaterThan(1);
+        assertThat(whole.verdict()).doesNotContain("The time was over");
+        nanos.set(0);
+        gone.set(true);
+        assertThat(second.over()).as("nobody waits").isTrue();
     }
 
     @Test

@@ -332,6 +332,26 @@ class NothingLostApiTest extends OnDemoData {
         assertThat(app.get("/api/clients/" + client).field("name")).isEqualTo("Hedda Neu");
     }
 
+    /** Two have the salon's settings open; the later one is told what the earlier one set. */
+    @Test
+    void settingsThatSomebodyElseSetMeanwhileAreNotOverwritten() {
+        ObjectNode mine = (ObjectNode) app.get("/api/house").json();
+        ObjectNode theirs = mine.deepCopy();
+        theirs.put("inches", true);
+        assertThat(app.put("/api/house", theirs.toString()).status()).isEqualTo(200);
+        mine.putArray("chairs").add("Alone by the window");
+        Started.Answer late = app.put("/api/house", mine.toString());
+        assertThat(late.status()).isEqualTo(409);
+        assertThat(late.field("remedy")).as("what differs").contains("inches", "chairs");
+        JsonNode now = app.get("/api/house").json();
+        assertThat(now.path("inches").asBoolean()).isTrue();
+        assertThat(now.path("chairs").toString()).doesNotContain("Alone");
+        assertThat(app.put("/api/house", ((ObjectNode) now).put("inches", false).toString())
+                        .status())
+                .as("whoever looked again may")
+                .isEqualTo(200);
+    }
+
     @Test
     void howFarAVisitIsDoesNotDisturbWhoHasItOpen() {
         int id = newCase();
