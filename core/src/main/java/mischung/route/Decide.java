@@ -40,6 +40,9 @@ public final class Decide {
     /** A route this much further off than the best is no way to the wish. */
     private static final double FURTHER_OFF = 8;
 
+    /** From memory: a CIEDE2000 more or less of a whole head is not seen at a glance. */
+    private static final double AT_A_GLANCE = 1;
+
     /** R48: minutes of the longest day. */
     static final int LONGEST_VISIT = 10 * 60;
 
@@ -166,10 +169,29 @@ public final class Decide {
                         alike.measures()));
     }
 
-    /** Routes of a group together, the group first whose best is first. */
+    /**
+     * Routes of a group together. The colourist's own school comes first where it is sensible: where it comes as near to the wish as
+     * the best of all, but for what nobody sees at a glance, and warns of no more; else the group whose best is first.
+     */
     private static void grouped(List<Route> offered) {
-        List<Route.Group> order = offered.stream().map(Route::group).distinct().toList();
+        List<Route.Group> order =
+                new ArrayList<>(offered.stream().map(Route::group).distinct().toList());
+        offered.stream()
+                .filter(route -> route.group() == Route.Group.YOUR_SCHOOLS)
+                .findFirst()
+                .filter(own -> sensible(own, offered.get(0)))
+                .ifPresent(own -> {
+                    order.remove(own.group());
+                    order.add(0, own.group());
+                });
         offered.sort(Comparator.comparingInt(route -> order.indexOf(route.group())));
+    }
+
+    private static boolean sensible(Route own, Route best) {
+        return own.measures().distance() <= best.measures().distance() + AT_A_GLANCE
+                && own.plan().warnings().size() <= best.plan().warnings().size()
+                && own.measures().visits() <= best.measures().visits()
+                && (reached(own) || !reached(best));
     }
 
     private Route told(Route route) {
@@ -366,12 +388,17 @@ public final class Decide {
             words.append("Nothing needs doing: every band is at the wish already.");
         } else if (reaches) {
             Measures m = today.get().measures();
+            // What is listed first may not come there: then it has to be said which does.
+            String by = today.get().equals(planned.get(0))
+                    ? ""
+                    : ", by the route “" + today.get().words() + "”";
             words.append(String.format(
                     Locale.ROOT,
-                    "%s can be reached in one visit of %s: %s on average.",
+                    "%s can be reached in one visit of %s: %s on average%s.",
                     Words.capital(desk.wish().words()),
                     Words.hours(m.longestMinutes()),
-                    Words.match(m.distance())));
+                    Words.match(m.distance()),
+                    by));
         } else if (later.isPresent()) {
             words.append(Words.capital(desk.wish().words())).append(" cannot be reached today");
             today.ifPresent(route -> words.append("; the nearest today: ").append(furthest(route.plan())));

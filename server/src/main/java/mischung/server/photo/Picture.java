@@ -49,7 +49,8 @@ public final class Picture {
 
     private static final long LONGEST_DECODING_SECONDS = 15;
     private static final long LONGEST_WAIT_SECONDS = 20;
-    private static final Semaphore DECODER = new Semaphore(1, true);
+    /** Seen by tests. */
+    static final Semaphore DECODER = new Semaphore(1, true);
 
     private static final int LEAST_SIDE = 16;
     private static final float QUALITY = 0.92f;

@@ -13,10 +13,10 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.concurrent.Callable;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
+import java.util.concurrent.TimeUnit;
 import java.util.zip.CRC32;
 import java.util.zip.Deflater;
 import javax.imageio.IIOImage;
@@ -141,18 +141,26 @@ class PictureTest {
     }
 
     /** Of 36 megapixels each, three at once: unpacked one after another, and never whole. */
+    /** Whoever comes while another is being unpacked waits for it. */
     @Test
-    void largePicturesAreTakenOneAfterAnother() throws Exception {
-        byte[] large = jpeg(image(6000, 6000), false);
+    void picturesAreUnpackedOneAfterAnother() throws Exception {
+        byte[] small = jpeg(image(600, 400), false);
         ExecutorService hands = Executors.newFixedThreadPool(3);
         try {
-            List<Callable<Picture>> three = new ArrayList<>();
+            Picture.DECODER.acquire();
+            List<Future<Picture>> three = new ArrayList<>();
             for (int i = 0; i < 3; i++) {
-                three.add(() -> Picture.of(large));
+                three.add(hands.submit(() -> Picture.of(small)));
             }
-            for (Future<Picture> one : hands.invokeAll(three)) {
-                assertThat(one.get().width()).isEqualTo(Picture.LONGEST);
+            while (Picture.DECODER.getQueueLength() < 3) {
+                TimeUnit.MILLISECONDS.sleep(5);
+                assertThat(three).noneMatch(Future::isDone);
             }
+            Picture.DECODER.release();
+            for (Future<Picture> one : three) {
+                assertThat(one.get().width()).isEqualTo(600);
+            }
+            assertThat(Picture.DECODER.availablePermits()).isOne();
         } finally {
             hands.shutdownNow();
         }
