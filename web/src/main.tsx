@@ -8,7 +8,7 @@ import { Refused, type Light } from './api/client';
 import { tellWhenThePageGoes } from './api/waiting';
 import { BrokenPage } from './pages/BrokenPage';
 import { followClock, syncClock } from './state/clock';
-import { LIGHTS, LightContext } from './state/light';
+import { isLight, LightContext } from './state/light';
 import { theme } from './theme';
 import './styles/base.css';
 import './styles/cases.css';
@@ -27,6 +27,7 @@ import './styles/decide.css';
 import './styles/design.css';
 import './styles/model.css';
 import './styles/rail.css';
+import './styles/when.css';
 import './styles/small.css';
 
 tellWhenThePageGoes();
@@ -112,9 +113,10 @@ const router = createBrowserRouter([
 const KEPT_LIGHT = 'mischung.light';
 
 function WithLight({ children }: { children: ReactNode }): ReactNode {
-  const [light, setLight] = useState<Light>(
-    () => LIGHTS.find(({ value }) => value === localStorage.getItem(KEPT_LIGHT))?.value ?? 'daylight',
-  );
+  const [light, setLight] = useState<Light>(() => {
+    const kept = localStorage.getItem(KEPT_LIGHT);
+    return isLight(kept) ? kept : 'daylight';
+  });
   const value = useMemo(
     () => ({
       light,

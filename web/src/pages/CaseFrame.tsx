@@ -9,7 +9,7 @@ import { ProblemNote } from '../parts/ProblemNote';
 import { Rail } from '../parts/Rail';
 import { CaseContext, useCase } from '../state/caseContext';
 import { CaseDocument } from '../state/caseDocument';
-import { LIGHTS, useLight } from '../state/light';
+import { nextLight, useLight } from '../state/light';
 import { cmWords } from '../state/strands';
 import { dialogOpen } from '../state/keyboard';
 import { RAIL } from '../state/way';
@@ -136,6 +136,9 @@ function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
             )}
           </div>
         )}
+        <h1 className="unseen" tabIndex={-1}>
+          {here?.words ?? 'Visit'}
+        </h1>
         <Outlet />
       </div>
       <Opened open={sheet}>
@@ -169,14 +172,10 @@ function spokenField(path: string, content: CaseFile, places: Vocabulary['places
   return `${where}, ${FIELD_WORDS[field] ?? field}`;
 }
 
-/** The page itself takes the focus, so that the next key is not lost. */
+/** The page's heading takes the focus, so that it is read out and the next key is not lost. */
 function focusPage(): void {
   requestAnimationFrame(() => {
-    const page = window.document.querySelector('main');
-    if (page) {
-      page.tabIndex = -1;
-      page.focus({ preventScroll: true });
-    }
+    window.document.querySelector<HTMLElement>('.case-page > h1')?.focus({ preventScroll: true });
   });
 }
 
@@ -186,11 +185,10 @@ function useKeys({ onSheet }: { onSheet: () => void }): void {
   const { light, setLight } = useLight();
   const navigate = useNavigate();
   const { pathname } = useLocation();
-  const byKey = useRef(false);
-  // Whoever goes by keys goes on by keys: the page that has come takes the focus.
+  const here = useRef(pathname);
   useEffect(() => {
-    if (byKey.current) {
-      byKey.current = false;
+    if (here.current !== pathname) {
+      here.current = pathname;
       focusPage();
     }
   }, [pathname]);
@@ -218,11 +216,9 @@ function useKeys({ onSheet }: { onSheet: () => void }): void {
         if (event.key === '?') {
           onSheet();
         } else if (pageOf(event.key)) {
-          byKey.current = true;
           void navigate(pageOf(event.key) ?? 'read');
         } else if (event.key.toLowerCase() === 'l') {
-          const at = LIGHTS.findIndex(({ value }) => value === light);
-          setLight(LIGHTS[(at + 1) % LIGHTS.length]?.value ?? 'daylight');
+          setLight(nextLight(light));
         }
       }
     };

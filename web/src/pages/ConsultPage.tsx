@@ -6,6 +6,7 @@ import { useDay, usePlan, useVocabulary } from '../api/queries';
 import { CaseCautions } from '../parts/Cautions';
 import { Choice } from '../parts/Choice';
 import { DraftField, typedNumber } from '../parts/DraftField';
+import { MomentField } from '../parts/WhenField';
 import { Photos } from '../parts/Photos';
 import { SelectField } from '../parts/SelectField';
 import { WhenFields } from '../parts/WhenFields';
@@ -162,10 +163,8 @@ export function ConsultPage(): ReactNode {
         <div className="question">
           <span>Patch test</span>
           <div className="patch-when">
-            <DraftField
+            <MomentField
               label="applied"
-              type="datetime-local"
-              width={228}
               value={told.patchPlaced}
               refused={refused('consultation.patchTest.placed', 'consultation.patchPlaced')}
               onText={(moment) =>
@@ -179,10 +178,8 @@ export function ConsultPage(): ReactNode {
               }
             />
             {told.patchResult !== 'NOT_READ' && (
-              <DraftField
+              <MomentField
                 label="read"
-                type="datetime-local"
-                width={228}
                 value={told.patchRead}
                 refused={refused('consultation.patchTest.read', 'consultation.patchRead')}
                 onText={(patchRead) => set({ patchRead }, 'patch read')}

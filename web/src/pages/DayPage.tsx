@@ -16,8 +16,10 @@ import { Lock } from '../hair/Tress';
 import { Opened } from '../parts/Opened';
 import { ProblemNote } from '../parts/ProblemNote';
 import { TopBar } from '../parts/TopBar';
+import { DayField, TimeField } from '../parts/WhenField';
 import { serverNow, timeWords } from '../state/clock';
-import { clockOf, dayAfter, dayWords, minuteOf, today } from '../state/today';
+import { clockOf, dayWords, minuteOf, today } from '../state/today';
+import { daysAfter } from '../state/when';
 import { useKeysOnce } from '../state/useOnce';
 import { useSettled } from '../state/useSettled';
 
@@ -44,16 +46,11 @@ export function DayPage(): ReactNode {
       <main className="day">
         <section className="day-main" aria-label="Chairs">
           <div className="day-head">
-            <Button aria-label="The day before" onClick={() => setDate(dayAfter(date, -1))}>
+            <Button aria-label="The day before" onClick={() => setDate(daysAfter(date, -1))}>
               ‹
             </Button>
-            <Input
-              type="date"
-              aria-label="Day"
-              value={date}
-              onChange={(event) => event.target.value && setDate(event.target.value)}
-            />
-            <Button aria-label="The day after" onClick={() => setDate(dayAfter(date, 1))}>
+            <DayField label="Day" hideLabel required value={date} onText={setDate} />
+            <Button aria-label="The day after" onClick={() => setDate(daysAfter(date, 1))}>
               ›
             </Button>
             <h1>{dayWords(date)}</h1>
@@ -146,10 +143,7 @@ function NewAppointment(props: {
           }}
         />
       </label>
-      <label>
-        <span>Begins</span>
-        <Input type="time" value={time} onChange={(event) => setTime(event.target.value)} />
-      </label>
+      <TimeField label="Begins" required value={time} onText={setTime} />
       <label>
         <span>Minutes</span>
         <Input
@@ -309,7 +303,8 @@ function Appointment({
         </i>
         <strong>{one.clientName}</strong>
         <small>
-          {one.startTime.slice(0, 5)}–{clockOf(minuteOf(one.startTime) + one.minutes)} · {words}
+          {one.startTime.slice(0, 5)}–{clockOf(minuteOf(one.startTime) + one.minutes)}
+          <span className="visit-state"> · {words}</span>
         </small>
         <small>wish {one.wish}</small>
       </Link>
@@ -341,8 +336,8 @@ function Due({ day }: { day: DayView }): ReactNode {
               <strong>{one.clientName}</strong>
             </Link>{' '}
             <small>
-              {one.words}, {one.from} to {one.to}
-              {one.booked.length > 0 && `, booked ${one.booked[0]}`}
+              {one.words}, {dayWords(one.from)} to {dayWords(one.to)}
+              {one.booked.map((day) => `, booked ${dayWords(day)}`)}
             </small>
             {one.warning && <small className="back-outside">{one.warning}</small>}
           </li>
@@ -372,7 +367,7 @@ function DueList(props: { title: string; visits: CaseSummary[]; none: string; pa
         {props.visits.map((one) => (
           <li key={one.id}>
             <Link to={`/cases/${one.id}/${props.page}`}>{one.clientName}</Link>{' '}
-            <small>visit of {one.date}</small>
+            <small>visit of {dayWords(one.date)}</small>
           </li>
         ))}
       </ul>

@@ -12,6 +12,7 @@ import { useLadder, useStrandHistory, useVocabulary } from '../api/queries';
 import { seedOf, SOFT_CM, Tress } from '../hair/Tress';
 import { Choice } from '../parts/Choice';
 import { DraftField, typedNumber } from '../parts/DraftField';
+import { DayField } from '../parts/WhenField';
 import { ProblemNote } from '../parts/ProblemNote';
 import { Ruler } from '../parts/Ruler';
 import { SecondToneFields } from '../parts/SecondToneFields';
@@ -19,7 +20,7 @@ import { SelectField } from '../parts/SelectField';
 import { TimeLine } from '../parts/TimeLine';
 import { useCase } from '../state/caseContext';
 import { halves, longest, withStrand } from '../state/strands';
-import { dayAfter } from '../state/today';
+import { daysAfter } from '../state/when';
 import { useWidth } from '../state/useWidth';
 import { refusedAt } from '../state/refused';
 import { capital } from '../state/words';
@@ -43,7 +44,7 @@ export function HistoryPage(): ReactNode {
       service as string
     ];
     const made: EventView = {
-      date: dayAfter(content.date, -60),
+      date: daysAfter(content.date, -60),
       service,
       home: service === 'PLANT' || service === 'METALLIC',
       where: (where ?? 'ALL') as EventView['where'],
@@ -93,7 +94,7 @@ export function HistoryPage(): ReactNode {
             event={event}
             onChange={change}
             onCopy={() => {
-              set({ events: [...history.events, { ...event, date: dayAfter(event.date, -35) }] });
+              set({ events: [...history.events, { ...event, date: daysAfter(event.date, -35) }] });
               setChosen(history.events.length);
             }}
             onRemove={() => set({ events: history.events.filter((_, i) => i !== at) })}
@@ -202,13 +203,12 @@ function EventEditor(props: {
     <>
       <h2>{kind?.words ?? ''}</h2>
       <div className="facts">
-        <DraftField
+        <DayField
           label="When"
-          type="date"
-          width={160}
           value={event.date}
           refused={refused('date')}
-          onText={(date) => date !== '' && onChange({ date }, 'date')}
+          required
+          onText={(date) => onChange({ date }, 'date')}
         />
         <Choice
           label="Service or home"

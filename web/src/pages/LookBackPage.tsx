@@ -58,7 +58,7 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
   return (
     <>
       <section className="back-hair" aria-label="Before, predicted, result">
-        <h1>{back.says}</h1>
+        <h2 className="page-says">{back.says}</h2>
         {problem && <ProblemNote problem={problem} />}
         {zones.map((zone) => (
           <BackZone

@@ -1,20 +1,19 @@
-import { Button, Segmented, Spin } from 'antd';
+import { Button, Spin } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { problemOf, type Light, type ModelRun } from '../api/client';
+import { problemOf, type ModelRun } from '../api/client';
 import { useModelRun } from '../api/queries';
 import { Cautions } from '../parts/Cautions';
+import { LightSelect } from '../parts/LightSelect';
 import { ModelChecks } from '../parts/ModelChecks';
 import { ModelControls } from '../parts/ModelControls';
 import { ModelFindings, ModelStrands } from '../parts/ModelStrands';
 import { ProblemNote } from '../parts/ProblemNote';
-import { LIGHTS, useLight } from '../state/light';
 import { FIRST_RUN } from '../state/modelRun';
 import { useSettled } from '../state/useSettled';
 
 /** The model tried out on one band, what it is held against, and what it is not. */
 export function ModelPage(): ReactNode {
-  const { light, setLight } = useLight();
   const [run, setRun] = useState<ModelRun>(FIRST_RUN);
   const settled = useSettled(run, 120);
   const answer = useModelRun(settled);
@@ -27,12 +26,7 @@ export function ModelPage(): ReactNode {
         </Link>
         <h1>The model at work</h1>
         <span className="push" />
-        <Segmented<Light>
-          aria-label="Light"
-          value={light}
-          onChange={setLight}
-          options={LIGHTS.map(({ value, label }) => ({ value, label }))}
-        />
+        <LightSelect />
         <Button onClick={() => setRun(FIRST_RUN)}>Begin anew</Button>
       </header>
       <main className="model">

@@ -48,7 +48,7 @@ export function TestsPage(): ReactNode {
   return (
     <main className="tests">
       <div className="tests-head">
-        <h1>Strand tests</h1>
+        <h2 className="page-says">Strand tests</h2>
         <p className="quiet">
           On a hidden panel or a cut strand. Two or three side by side pick the way; what is accepted counts
           for this client from now on.

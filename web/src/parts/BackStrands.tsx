@@ -81,7 +81,7 @@ export function BackZone(props: {
 
 /** What a job keeps is a colour in daylight; it looks so in every light, and says nothing of white fibres. */
 function lookOf({ hex }: ShownView): HairLook {
-  return { colours: { daylight: hex, warm: hex, cool: hex }, white: [] };
+  return { colours: { daylight: hex, sun: hex, warm: hex, tube: hex, shop: hex }, white: [] };
 }
 
 function Figures({ band, onRead }: { band: BandBack; onRead: () => void }): ReactNode {

@@ -1,11 +1,11 @@
-import { Button, Segmented, Tooltip } from 'antd';
+import { Button, Tooltip } from 'antd';
 import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
-import type { Light, WayView } from '../api/client';
+import type { WayView } from '../api/client';
 import { useCase } from '../state/caseContext';
-import { LIGHTS, useLight } from '../state/light';
 import { RAIL, STATE_WORDS } from '../state/way';
 import { DraftField } from './DraftField';
+import { LightSelect } from './LightSelect';
 
 interface Props {
   way: WayView | undefined;
@@ -17,7 +17,6 @@ interface Props {
 /** The way through the work: client, steps with their states, light, undo. */
 export function Rail({ way, refusedName, onHelp }: Props): ReactNode {
   const { document, state } = useCase();
-  const { light, setLight } = useLight();
   return (
     <header className="rail">
       <Link to="/" className="logo" aria-label="Mischung, the day">
@@ -41,13 +40,7 @@ export function Rail({ way, refusedName, onHelp }: Props): ReactNode {
           );
         })}
       </nav>
-      <Segmented<Light>
-        aria-label="Light"
-        block
-        value={light}
-        onChange={setLight}
-        options={LIGHTS.map(({ value, label }) => ({ value, label }))}
-      />
+      <LightSelect />
       <span className="rail-buttons">
         <Tooltip title="Undo">
           <Button type="text" aria-label="Undo" disabled={!state.canUndo} onClick={() => document.undo()}>

@@ -1,6 +1,6 @@
 import { useRef, type ReactNode } from 'react';
 import type { EventView } from '../api/client';
-import { dayAfter } from '../state/today';
+import { daysAfter } from '../state/when';
 import { useWidth } from '../state/useWidth';
 
 interface Props {
@@ -67,7 +67,7 @@ export function TimeLine(props: Props): ReactNode {
             const by = { ArrowLeft: -1, ArrowRight: 1 }[key.key];
             if (by) {
               key.preventDefault();
-              props.onMove(i, dayAfter(event.date, by * (key.shiftKey ? 30 : 7)));
+              props.onMove(i, daysAfter(event.date, by * (key.shiftKey ? 30 : 7)));
             }
           }}
           onPointerDown={(down) => {
@@ -79,7 +79,7 @@ export function TimeLine(props: Props): ReactNode {
             const from = dragging.current;
             if (from && Math.abs(move.clientX - from.x) > 4) {
               const days = Math.round(((move.clientX - from.x) / wide) * ((end - first) / DAY));
-              const moved = dayAfter(from.date, days);
+              const moved = daysAfter(from.date, days);
               if (moved !== event.date && time(moved) <= end) {
                 props.onMove(i, moved);
               }

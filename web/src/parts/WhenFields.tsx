@@ -1,7 +1,7 @@
 import type { ReactNode } from 'react';
 import { useCase } from '../state/caseContext';
 import { refusedAt } from '../state/refused';
-import { DraftField } from './DraftField';
+import { DayField, TimeField } from './WhenField';
 
 /** The day of the work and when it begins. */
 export function WhenFields(): ReactNode {
@@ -9,21 +9,19 @@ export function WhenFields(): ReactNode {
   const { content, saving } = state;
   return (
     <>
-      <DraftField
+      <DayField
         label="Day"
-        type="date"
-        width={158}
         value={content.date}
         refused={refusedAt(saving, 'date')}
-        onText={(date) => date !== '' && document.edit({ ...content, date }, 'date')}
+        required
+        onText={(date) => document.edit({ ...content, date }, 'date')}
       />
-      <DraftField
+      <TimeField
         label="Begins"
-        type="time"
-        width={132}
         value={content.startTime.slice(0, 5)}
         refused={refusedAt(saving, 'startTime')}
-        onText={(startTime) => startTime !== '' && document.edit({ ...content, startTime }, 'startTime')}
+        required
+        onText={(startTime) => document.edit({ ...content, startTime }, 'startTime')}
       />
     </>
   );

@@ -5,18 +5,6 @@ export function today(): string {
   return dayOf(serverNow());
 }
 
-export function isoDay(day: Date): string {
-  const two = (n: number): string => String(n).padStart(2, '0');
-  return `${day.getFullYear()}-${two(day.getMonth() + 1)}-${two(day.getDate())}`;
-}
-
-/** So many days later. */
-export function dayAfter(date: string, days: number): string {
-  const day = new Date(`${date}T12:00:00`);
-  day.setDate(day.getDate() + days);
-  return isoDay(day);
-}
-
 const WORDS = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
 
 /** "Monday 23 November". */

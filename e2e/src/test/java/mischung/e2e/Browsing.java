@@ -30,6 +30,14 @@ abstract class Browsing {
         return new Page.GetByRoleOptions().setName(name).setExact(true);
     }
 
+    /** Looked at in another light, by its name. */
+    static void inLight(Page page, String light) {
+        page.getByLabel("Light", new Page.GetByLabelOptions().setExact(true)).click();
+        page.locator(".ant-select-item-option:visible")
+                .getByText(light, new Locator.GetByTextOptions().setExact(true))
+                .click();
+    }
+
     void saved() {
         assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
     }

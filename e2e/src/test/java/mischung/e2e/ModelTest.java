@@ -88,9 +88,7 @@ class ModelTest extends OneApplication {
         assertThat(page.getByLabel("If the hand slips")).containsText("hardly seen");
         Locator hair = frame(page, 8).locator(".frame-hair canvas");
         Object daylight = hair.evaluate("canvas => canvas.toDataURL()");
-        page.getByLabel("Light", new Page.GetByLabelOptions().setExact(true))
-                .getByText("Warm")
-                .click();
+        inLight(page, "Warm bulb");
         assertThat(hair.evaluate("canvas => canvas.toDataURL()")).isNotEqualTo(daylight);
         choose(page, "Product", "washes at home");
         assertThat(frame(page, 8)).containsText("20 washes");

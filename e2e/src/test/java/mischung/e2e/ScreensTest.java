@@ -110,11 +110,52 @@ class ScreensTest extends OneApplication {
         assertThat(band).isFocused();
         page.keyboard().press("1");
         assertThat(page).hasURL(Pattern.compile(".*/cases/1/consult"));
-        assertThat(page.locator("main")).isFocused();
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Consult")))
+                .isFocused();
+        page.getByRole(AriaRole.NAVIGATION)
+                .getByText("Read", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(page.getByRole(
+                        AriaRole.HEADING,
+                        new Page.GetByRoleOptions().setName("Read").setLevel(1)))
+                .isFocused();
+        page.keyboard().press("1");
+        assertThat(page).hasURL(Pattern.compile(".*/cases/1/consult"));
         page.keyboard().press("?");
         assertThat(page.getByRole(AriaRole.DIALOG)).containsText("next light");
         page.keyboard().press("5");
         assertThat(page).hasURL(Pattern.compile(".*/cases/1/consult"));
+        page.context().close();
+    }
+
+    /** A day is written as people write it, or pressed on a month's leaf, by keys as well; what is none changes nothing. */
+    @Test
+    void aDayIsWrittenOrPressed() {
+        Page page = open("/?date=2026-11-23", 1280, 800);
+        Locator day = page.getByLabel("Day", new Page.GetByLabelOptions().setExact(true));
+        Locator shown = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
+        assertThat(day).hasValue("23/11/2026");
+        day.fill("29 nov 26");
+        assertThat(shown).hasText("Monday 23 November");
+        page.keyboard().press("Enter");
+        assertThat(shown).hasText("Sunday 29 November");
+        assertThat(day).hasValue("29/11/2026");
+        page.getByLabel("Day: choose a day").click();
+        assertThat(page.getByLabel("29/11/2026", new Page.GetByLabelOptions().setExact(true)))
+                .isFocused();
+        page.keyboard().press("ArrowDown");
+        assertThat(page.getByLabel("06/12/2026", new Page.GetByLabelOptions().setExact(true)))
+                .isFocused();
+        page.keyboard().press("ArrowRight");
+        assertThat(page.getByLabel("07/12/2026", new Page.GetByLabelOptions().setExact(true)))
+                .isFocused();
+        page.keyboard().press("Enter");
+        assertThat(shown).hasText("Monday 7 December");
+        assertThat(page.locator(".month")).isHidden();
+        day.fill("31/11/2026");
+        page.keyboard().press("Tab");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Write a day such as 23/11/2026. 07/12/2026 is kept.");
+        assertThat(shown).hasText("Monday 7 December");
         page.context().close();
     }
 

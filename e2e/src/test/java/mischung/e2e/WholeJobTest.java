@@ -173,13 +173,12 @@ class WholeJobTest extends FreshApplication {
         Locator hair = page.locator(".score-strand canvas").first();
         String picture = "canvas => canvas.toDataURL()";
         Object daylight = hair.evaluate(picture);
-        page.getByLabel("Light", new Page.GetByLabelOptions().setExact(true))
-                .getByText("Warm")
-                .click();
+        inLight(page, "Warm bulb");
         Object warm = hair.evaluate(picture);
         page.keyboard().press("l");
-        Object cool = hair.evaluate(picture);
-        assertThat(Set.of(daylight, warm, cool)).hasSize(3);
+        Object tube = hair.evaluate(picture);
+        assertThat(Set.of(daylight, warm, tube)).hasSize(3);
+        page.keyboard().press("l");
         page.keyboard().press("l");
         assertThat(hair.evaluate(picture)).isEqualTo(daylight);
     }

@@ -74,7 +74,8 @@ class WorkingUpTest extends OneApplication {
         page.keyboard().press("2");
         assertThat(page.getByText("Press what was done under")).isVisible();
         button("+ permanent colour").click();
-        page.getByLabel("When", new Page.GetByLabelOptions().setExact(true)).fill("2026-05-23");
+        page.getByLabel("When", new Page.GetByLabelOptions().setExact(true)).fill("23 May 2026");
+        page.keyboard().press("Enter");
         answer("Where on the strand", "all of it");
         Locator past = page.locator("[data-zone=FRINGE] .past-stretch");
         assertThat(page.locator(".contradiction").first()).containsText("Dates and eyes differ.");

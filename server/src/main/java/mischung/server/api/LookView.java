@@ -1,13 +1,16 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import mischung.hair.Canvas;
 import mischung.hair.LevelScale;
 import mischung.hair.Look;
 import mischung.light.Illuminant;
 
-/** How a piece of hair looks, in figures, in words, and as screen colours in three lights. */
+/** How a piece of hair looks, in figures, in words, and as screen colours in five lights. */
 public record LookView(
         @Schema(description = "level, two decimals") double level,
         @Schema(example = "6½") String levelWords,
@@ -21,8 +24,29 @@ public record LookView(
     /** CIELAB under D65, 2° observer. */
     public record LabView(double l, double a, double b, double chroma, double hueDegrees) {}
 
-    /** sRGB as #rrggbb: the same hair in daylight (D65), a warm bulb (A) and a cool salon lamp (F11). */
-    public record Colours(String daylight, String warm, String cool) {}
+    /**
+     * sRGB as #rrggbb: the same hair in the lights it is judged and seen in.
+     *
+     * @param daylight D65
+     * @param sun D50, a low sun
+     * @param warm A, a bulb
+     * @param tube F2, a cool white lamp
+     * @param shop F11, a narrow-band lamp
+     */
+    public record Colours(String daylight, String sun, String warm, String tube, String shop) {}
+
+    /** The lights, by the names of {@link Colours}, in the order in which they are switched through. */
+    static final Map<String, Illuminant> LIGHTS = lights();
+
+    private static Map<String, Illuminant> lights() {
+        Map<String, Illuminant> all = new LinkedHashMap<>();
+        all.put("daylight", Illuminant.D65);
+        all.put("sun", Illuminant.D50);
+        all.put("warm", Illuminant.A);
+        all.put("tube", Illuminant.F2);
+        all.put("shop", Illuminant.F11);
+        return Collections.unmodifiableMap(all);
+    }
 
     /**
      * White fibres among hair.
@@ -65,7 +89,9 @@ public record LookView(
     private static Colours colours(Look look) {
         return new Colours(
                 look.under(Illuminant.D65).hex(),
+                look.under(Illuminant.D50).hex(),
                 look.under(Illuminant.A).hex(),
+                look.under(Illuminant.F2).hex(),
                 look.under(Illuminant.F11).hex());
     }
 

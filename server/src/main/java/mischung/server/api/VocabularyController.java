@@ -101,6 +101,9 @@ class VocabularyController {
 
     record ServiceWord(Service value, String words, boolean colours, boolean marks, boolean cuts) {}
 
+    /** @param value the name of its colour among those of a look */
+    record LightWord(String value, String words) {}
+
     record LampWord(PhotoController.Lamp value, String words) {}
 
     record Limits(double longestCm, double shortestBandCm, double darkest, double lightest, double lightestWish) {}
@@ -148,6 +151,7 @@ class VocabularyController {
             List<ServiceWord> services,
             List<Word<Where>> wheres,
             List<LampWord> lamps,
+            List<LightWord> lights,
             List<DurationWord> durations,
             Limits limits) {}
 
@@ -222,6 +226,10 @@ class VocabularyController {
                 words(Where.values(), Where::words),
                 all(PhotoController.Lamp.values())
                         .map(v -> new LampWord(v, v.words()))
+                        .toList(),
+                LookView.LIGHTS.entrySet().stream()
+                        .map(light ->
+                                new LightWord(light.getKey(), light.getValue().words()))
                         .toList(),
                 Durations.names().stream()
                         .map(name -> new DurationWord(name, Durations.unit(name), Durations.shipped(name)))
