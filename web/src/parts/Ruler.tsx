@@ -1,5 +1,8 @@
 import type { ReactNode } from 'react';
 
+const END_CM = 1.5;
+const END = 'translateX(-100%)';
+
 /** Centimetres from the scalp. */
 export function Ruler({ longestCm, pixelsPerCm }: { longestCm: number; pixelsPerCm: number }): ReactNode {
   const step = longestCm > 80 ? 10 : 5;
@@ -7,7 +10,11 @@ export function Ruler({ longestCm, pixelsPerCm }: { longestCm: number; pixelsPer
   return (
     <div className="ruler" aria-hidden="true">
       {marks.map((cm) => (
-        <span key={cm} style={{ left: cm * pixelsPerCm }}>
+        <span
+          key={cm}
+          // The last one ends where the ruler ends, so that it is not cut.
+          style={{ left: cm * pixelsPerCm, transform: longestCm - cm < END_CM && cm > 0 ? END : undefined }}
+        >
           {cm}
           {cm === 0 ? ' cm' : ''}
         </span>

@@ -11,9 +11,9 @@ public enum Illuminant {
     /** Incandescent bulb, 2856 K: warm salon light. */
     A("warm bulb"),
     /** Cool white fluorescent lamp. */
-    F2("cool white lamp"),
+    F2("cool white tube"),
     /** Narrow-band fluorescent lamp, 4000 K: common in salons and shops. */
-    F11("narrow-band lamp");
+    F11("three-band tube");
 
     private final String words;
     private final Spectrum power;

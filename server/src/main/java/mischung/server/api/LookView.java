@@ -30,8 +30,8 @@ public record LookView(
      * @param daylight D65
      * @param sun D50, a low sun
      * @param warm A, a bulb
-     * @param tube F2, a cool white lamp
-     * @param shop F11, a narrow-band lamp
+     * @param tube F2, a cool white tube
+     * @param shop F11, a three-band tube
      */
     public record Colours(String daylight, String sun, String warm, String tube, String shop) {}
 
