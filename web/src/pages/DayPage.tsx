@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { Button, Input, Select } from 'antd';
+import { Button, Input } from 'antd';
 import { lazy, useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import {
@@ -155,16 +155,12 @@ function NewAppointment(props: {
       </label>
       <label>
         <span>Chair</span>
-        <Select
-          aria-label="Chair"
-          value={chair}
-          style={{ width: 120 }}
-          onChange={setChair}
-          options={[
-            { value: '', label: 'not said' },
-            ...props.chairs.map((one) => ({ value: one, label: one })),
-          ]}
-        />
+        <select className="plain-select" value={chair} onChange={(event) => setChair(event.target.value)}>
+          <option value="">not said</option>
+          {props.chairs.map((one) => (
+            <option key={one}>{one}</option>
+          ))}
+        </select>
       </label>
       <Button type="primary" htmlType="submit">
         New case

@@ -37,8 +37,8 @@ export function CautionLine({
       <strong>
         {SIGNS[caution.strength]}: {caution.title}.
       </strong>{' '}
-      {caution.sentence} <em>Cleared by: {caution.lifts}</em>
-      {caution.takenOn && <p className="taken-on">Taken on by {caution.takenOn}</p>}
+      {caution.sentence} <em>Cleared by: {caution.cleared}</em>
+      {caution.takenOn && <p className="taken-on">Overridden by {caution.takenOn}</p>}
       {children}
     </li>
   );
@@ -46,7 +46,7 @@ export function CautionLine({
 
 /** What tells two cautions apart; a rule may speak twice. */
 export function keyOf(caution: StandingView): string {
-  return caution.rule + caution.sentence;
+  return caution.rule + JSON.stringify(caution.said);
 }
 
 /** The cautions of a case: a block can be taken on, with name and reason, where local rules allow. */
@@ -62,10 +62,7 @@ export function CaseCautions({
 }): ReactNode {
   const [open, setOpen] = useState('');
   const allowed = useHouse().data?.overridesAllowed ?? false;
-  const seen = cautions.filter(
-    (one, i) =>
-      cautions.findIndex((other) => other.rule === one.rule && other.sentence === one.sentence) === i,
-  );
+  const seen = cautions.filter((one, i) => cautions.findIndex((other) => keyOf(other) === keyOf(one)) === i);
   return (
     <section className="case-cautions" aria-label={title}>
       <h3>{title}</h3>
@@ -79,7 +76,7 @@ export function CaseCautions({
           <CautionLine key={keyOf(caution)} caution={caution}>
             {caution.blocks && caution.overridable && allowed && open !== keyOf(caution) && (
               <Button size="small" onClick={() => setOpen(keyOf(caution))}>
-                Take it on…
+                Override…
               </Button>
             )}
             {open === keyOf(caution) && <TakeOn caution={caution} onDone={() => setOpen('')} />}
@@ -99,8 +96,8 @@ function TakeOn({ caution, onDone }: { caution: StandingView; onDone: () => void
       className="take-on"
       onSubmit={(event) => {
         event.preventDefault();
-        const { rule, sentence } = caution;
-        const taken = { rule, sentence, by, reason, at: new Date(serverNow()).toISOString() };
+        const { rule, said } = caution;
+        const taken = { rule, said, by, reason, at: new Date(serverNow()).toISOString() };
         document.edit({ ...state.content, takenOn: [...state.content.takenOn, taken] });
         onDone();
       }}
@@ -118,7 +115,7 @@ function TakeOn({ caution, onDone }: { caution: StandingView; onDone: () => void
         onChange={(e) => setReason(e.target.value)}
       />
       <Button htmlType="submit" disabled={by.trim().length < 2 || reason.trim().length < 5}>
-        I take it on
+        I override it
       </Button>
     </form>
   );

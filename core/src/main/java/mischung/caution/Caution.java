@@ -1,49 +1,70 @@
 package mischung.caution;
 
+import java.util.Map;
+import mischung.said.Figure;
+import mischung.said.Said;
+
 /**
  * Something that can hurt someone, as it stands for this client and this piece of work.
  *
- * @param sentence the reason, in one or two sentences
- * @param lifts what settles it
+ * @param message the reason
+ * @param figures of the message, by name
  * @param open whether it is a question nobody asked or a test nobody read, so that it may be gone once that is done
  */
-public record Caution(CautionRule rule, Strength strength, String sentence, String lifts, boolean open) {
+public record Caution(
+        CautionRule rule, Strength strength, CautionMessage message, Map<String, Figure> figures, boolean open) {
     /** How strongly it speaks. */
     public enum Strength {
-        REMIND("mind"),
-        WARN("warning"),
+        REMIND,
+        WARN,
         /** The work it stands at must not be begun. */
-        BLOCK("blocked");
-
-        private final String words;
-
-        Strength(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        BLOCK
     }
 
-    public String title() {
-        return rule.words();
+    public Caution {
+        figures = Map.copyOf(figures);
     }
 
-    static Caution block(CautionRule rule, String sentence, String lifts) {
-        return new Caution(rule, Strength.BLOCK, sentence, lifts, false);
+    /** What it says. */
+    public Said said() {
+        return new Said(message, figures);
+    }
+
+    /** What settles it. */
+    public Said cleared() {
+        return new Said(message.cleared(), figures);
+    }
+
+    Caution reminding() {
+        return new Caution(rule, Strength.REMIND, message, figures, open);
+    }
+
+    static Caution block(CautionRule rule, CautionMessage message) {
+        return block(rule, message, Map.of());
+    }
+
+    static Caution block(CautionRule rule, CautionMessage message, Map<String, Figure> figures) {
+        return new Caution(rule, Strength.BLOCK, message, figures, false);
     }
 
     /** Blocks until somebody asks, looks or reads a test; then it may be gone. */
-    static Caution open(CautionRule rule, String sentence, String lifts) {
-        return new Caution(rule, Strength.BLOCK, sentence, lifts, true);
+    static Caution open(CautionRule rule, CautionMessage message) {
+        return open(rule, message, Map.of());
     }
 
-    static Caution warn(CautionRule rule, String sentence, String lifts) {
-        return new Caution(rule, Strength.WARN, sentence, lifts, false);
+    static Caution open(CautionRule rule, CautionMessage message, Map<String, Figure> figures) {
+        return new Caution(rule, Strength.BLOCK, message, figures, true);
     }
 
-    static Caution remind(CautionRule rule, String sentence, String lifts) {
-        return new Caution(rule, Strength.REMIND, sentence, lifts, false);
+    static Caution warn(CautionRule rule, CautionMessage message) {
+        return warn(rule, message, Map.of());
+    }
+
+    static Caution warn(CautionRule rule, CautionMessage message, Map<String, Figure> figures) {
+        return new Caution(rule, Strength.WARN, message, figures, false);
+    }
+
+    static Caution remind(CautionRule rule, CautionMessage message) {
+        return new Caution(rule, Strength.REMIND, message, Map.of(), false);
     }
 }

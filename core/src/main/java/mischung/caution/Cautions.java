@@ -6,6 +6,7 @@ import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mischung.caution.Caution.Strength;
@@ -23,15 +24,13 @@ import mischung.history.Service;
 import mischung.mix.BowlContent;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.said.Figure;
 
 /**
  * The rule set: what must be settled before a piece of work, for this client on this day. Common practice; local law and the
  * maker's instructions come first.
  */
 public final class Cautions {
-    private static final String ONLY_A_DOCTOR =
-            "A doctor's word that names this product; nobody in the salon can lift it.";
-
     /** Where nobody's hair is spoken of, these have nobody to be asked. */
     private static final Set<CautionRule> OF_THE_CLIENT =
             EnumSet.of(CautionRule.UNDER_AGE, CautionRule.PREGNANCY, CautionRule.MEDICATION, CautionRule.ASTHMA);
@@ -59,9 +58,7 @@ public final class Cautions {
         Cautions nobody = new Cautions(Consultation.unasked(), Set.of(), Instant.EPOCH.atZone(ZoneOffset.UTC));
         return nobody.all(Work.of(change, end)).stream()
                 .filter(c -> !OF_THE_CLIENT.contains(c.rule()))
-                .map(c -> c.strength() == Strength.BLOCK && !ofTheProduct(c.rule())
-                        ? new Caution(c.rule(), Strength.REMIND, c.sentence(), c.lifts(), c.open())
-                        : c)
+                .map(c -> c.strength() == Strength.BLOCK && !ofTheProduct(c.rule()) ? c.reminding() : c)
                 .toList();
     }
 
@@ -95,10 +92,7 @@ public final class Cautions {
                                 .filter(felt -> !felt.mayGoOn())
                                 .isPresent());
         if (keptOff && !all.isEmpty()) {
-            all.add(Caution.warn(
-                    CautionRule.STRENGTH_FELT,
-                    "Some of this hair failed the stretch test and is left out: keep everything but care off it.",
-                    "A treatment, and a wet strand that springs back."));
+            all.add(Caution.warn(CautionRule.STRENGTH_FELT, CautionMessage.STRETCH_LEFT_OUT));
         }
         return all;
     }
@@ -118,14 +112,8 @@ public final class Cautions {
             return List.of();
         }
         return List.of(
-                Caution.remind(
-                        CautionRule.PREDICTION,
-                        "The colours shown are computed. Lay the filler and the target on a hidden strand before the head.",
-                        "A strand test that came out as shown."),
-                Caution.remind(
-                        CautionRule.LOCAL_LAW,
-                        "Local law, the maker's instructions and licensed practice come first.",
-                        "Nothing; it always holds."));
+                Caution.remind(CautionRule.PREDICTION, CautionMessage.PREDICTION),
+                Caution.remind(CautionRule.LOCAL_LAW, CautionMessage.LOCAL_LAW));
     }
 
     private List<Caution> all(Work work) {
@@ -144,48 +132,37 @@ public final class Cautions {
 
     /** Stop on any earlier reaction, also to a temporary black henna tattoo, which often holds the same dye. */
     private void reactions(Work work, List<Caution> all) {
-        if (work.is(Trait.PERSULFATE) && told.earlierReaction() == Answer.YES) {
-            all.add(
-                    Caution.block(
-                            CautionRule.EARLIER_REACTION_LIGHTENER,
-                            "The client reacted to colour before" + allergies()
-                                    + ". Skin that has reacted once answers sooner to lightener too: no lightener.",
-                            "A doctor's word that names this product; or somebody takes it on by name, off the scalp and watched."));
+        boolean reacted = told.earlierReaction() == Answer.YES;
+        if (work.is(Trait.PERSULFATE) && reacted) {
+            all.add(allergic(
+                    CautionRule.EARLIER_REACTION_LIGHTENER,
+                    CautionMessage.REACTED_LIGHTENER,
+                    CautionMessage.REACTED_LIGHTENER_TO));
         }
         if (!work.is(Trait.COLOUR)) {
             return;
         }
-        if (told.earlierReaction() == Answer.YES) {
-            all.add(Caution.block(
-                    CautionRule.EARLIER_REACTION,
-                    "The client reacted to colour before" + allergies()
-                            + ". The next reaction can be far worse: no colour.",
-                    ONLY_A_DOCTOR));
+        if (reacted) {
+            all.add(allergic(CautionRule.EARLIER_REACTION, CautionMessage.REACTED, CautionMessage.REACTED_TO));
         } else if (told.earlierReaction() == Answer.NOT_ASKED) {
-            all.add(Caution.open(
-                    CautionRule.EARLIER_REACTION,
-                    "Nobody has asked yet whether the client ever reacted to hair colour.",
-                    "Ask, and note the answer in the consultation."));
+            all.add(Caution.open(CautionRule.EARLIER_REACTION, CautionMessage.REACTION_NOT_ASKED));
         }
         if (!work.is(Trait.OXIDATIVE)) {
             return;
         }
         if (told.blackTattoo() == Answer.YES) {
-            all.add(Caution.block(
-                    CautionRule.BLACK_TATTOO,
-                    "The client reacted to a temporary black henna tattoo. It often holds the dye that oxidative colour is made"
-                            + " of: no oxidative colour.",
-                    ONLY_A_DOCTOR));
+            all.add(Caution.block(CautionRule.BLACK_TATTOO, CautionMessage.BLACK_TATTOO));
         } else if (told.blackTattoo() == Answer.NOT_ASKED) {
-            all.add(Caution.open(
-                    CautionRule.BLACK_TATTOO,
-                    "Nobody has asked yet about a reaction to a temporary black henna tattoo.",
-                    "Ask, and note the answer in the consultation."));
+            all.add(Caution.open(CautionRule.BLACK_TATTOO, CautionMessage.BLACK_TATTOO_NOT_ASKED));
         }
     }
 
-    private String allergies() {
-        return told.allergies().isBlank() ? "" : " (" + told.allergies().strip() + ")";
+    /** @param to the same where somebody has noted what the client reacts to */
+    private Caution allergic(CautionRule rule, CautionMessage message, CautionMessage to) {
+        String allergies = told.allergies().strip();
+        return allergies.isEmpty()
+                ? Caution.block(rule, message)
+                : Caution.block(rule, to, Map.of("allergies", new Figure.Typed(allergies)));
     }
 
     private void patchTest(Work work, List<Caution> all) {
@@ -193,44 +170,29 @@ public final class Cautions {
             return;
         }
         PatchTest test = told.patchTest();
-        int hours = (int) PatchTest.hours();
-        String of = test.placed().map(at -> at.toLocalDate().toString()).orElse("");
+        Figure hours = new Figure.Count(PatchTest.hours());
+        Map<String, Figure> applied = test.placed()
+                .<Map<String, Figure>>map(at -> Map.of("day", new Figure.Day(at.toLocalDate()), "hours", hours))
+                .orElse(Map.of());
         Optional<Caution> standing = switch (test.at(now)) {
             // A reaction on the skin is an earlier reaction, so nobody may take it on.
-            case REACTED ->
-                Optional.of(Caution.block(
-                        CautionRule.EARLIER_REACTION,
-                        "The patch test showed a reaction: no oxidative colour.",
-                        ONLY_A_DOCTOR));
+            case REACTED -> Optional.of(Caution.block(CautionRule.EARLIER_REACTION, CautionMessage.PATCH_REACTED));
             case NOT_LAID ->
-                Optional.of(Caution.open(
-                        CautionRule.PATCH_TEST,
-                        "No patch test was laid. By the product's instructions, commonly " + hours
-                                + " hours before oxidative colour.",
-                        "A patch test read without reaction."));
-            case NOT_READ ->
-                Optional.of(Caution.open(
-                        CautionRule.PATCH_TEST,
-                        "The patch test of " + of + " was not read yet.",
-                        "Reading it: no reaction after the time the product's instructions say, commonly " + hours
-                                + " hours."));
+                Optional.of(
+                        Caution.open(CautionRule.PATCH_TEST, CautionMessage.PATCH_NOT_APPLIED, Map.of("hours", hours)));
+            case NOT_READ -> Optional.of(Caution.open(CautionRule.PATCH_TEST, CautionMessage.PATCH_NOT_READ, applied));
             case READ_TOO_EARLY ->
-                Optional.of(Caution.open(
-                        CautionRule.PATCH_TEST,
-                        "The patch test of " + of + " was read before it had lain for " + hours
-                                + " hours, or nobody noted when.",
-                        "Waiting, and reading it again."));
-            case STILL_TO_COME ->
-                Optional.of(Caution.open(
-                        CautionRule.PATCH_TEST,
-                        "The patch test is noted for a moment that is still to come.",
-                        "The day and the hour at which it was really laid and read."));
+                Optional.of(Caution.open(CautionRule.PATCH_TEST, CautionMessage.PATCH_READ_TOO_EARLY, applied));
+            case STILL_TO_COME -> Optional.of(Caution.open(CautionRule.PATCH_TEST, CautionMessage.PATCH_STILL_TO_COME));
             case TOO_OLD ->
                 Optional.of(Caution.open(
                         CautionRule.PATCH_TEST,
-                        "The patch test of " + of + " is more than " + (int) PatchTest.weeks()
-                                + " weeks old; skin changes its mind.",
-                        "A fresh one read without reaction, or what the product's instructions say."));
+                        CautionMessage.PATCH_TOO_OLD,
+                        Map.of(
+                                "day",
+                                new Figure.Day(test.placed().orElseThrow().toLocalDate()),
+                                "weeks",
+                                new Figure.Count(PatchTest.weeks()))));
             case CLEAR -> Optional.empty();
         };
         standing.ifPresent(all::add);
@@ -238,10 +200,7 @@ public final class Cautions {
 
     private void scalp(Work work, List<Caution> all) {
         if (told.scalp() == Scalp.BROKEN && work.is(Trait.PRODUCT)) {
-            all.add(Caution.block(
-                    CautionRule.SCALP,
-                    "The scalp is broken: nothing is done but rinsing with cool water.",
-                    "A scalp that has healed, looked at again."));
+            all.add(Caution.block(CautionRule.SCALP, CautionMessage.SCALP_BROKEN));
             return;
         }
         boolean touches = work.is(Trait.PERSULFATE) || work.is(Trait.OXIDATIVE);
@@ -249,15 +208,9 @@ public final class Cautions {
             return;
         }
         if (told.scalp() == Scalp.IRRITATED) {
-            all.add(Caution.block(
-                    CautionRule.SCALP,
-                    "The scalp is irritated: no lightener and no oxidative colour.",
-                    "A scalp that has healed, looked at again."));
+            all.add(Caution.block(CautionRule.SCALP, CautionMessage.SCALP_IRRITATED));
         } else if (told.scalp() == Scalp.NOT_LOOKED_AT) {
-            all.add(Caution.open(
-                    CautionRule.SCALP,
-                    "Nobody has looked at the scalp yet. On broken or irritated skin no lightener and no oxidative colour.",
-                    "Look, and note it in the consultation."));
+            all.add(Caution.open(CautionRule.SCALP, CautionMessage.SCALP_NOT_LOOKED_AT));
         }
     }
 
@@ -266,36 +219,26 @@ public final class Cautions {
             return;
         }
         if (told.underAge() == Answer.YES && !told.guardianAgreed()) {
-            all.add(Caution.block(
-                    CautionRule.UNDER_AGE,
-                    "The client is under age. Makers and many laws forbid oxidative colour below sixteen.",
-                    "Local law, and a guardian's agreement where it allows one."));
+            all.add(Caution.block(CautionRule.UNDER_AGE, CautionMessage.UNDER_AGE));
         } else if (told.underAge() == Answer.NOT_ASKED) {
-            all.add(Caution.warn(CautionRule.UNDER_AGE, "Nobody has asked for the client's age.", "Ask and note it."));
+            all.add(Caution.warn(CautionRule.UNDER_AGE, CautionMessage.AGE_NOT_ASKED));
         }
-        asked(
-                told.pregnant(),
-                CautionRule.PREGNANCY,
-                "The client is pregnant or nursing. Scalp and hair may answer otherwise than before; keep off the skin, fresh air.",
-                "The client's own decision, with a doctor if in doubt. Ask, record, defer.",
-                all);
-        asked(
-                told.medication(),
-                CautionRule.MEDICATION,
-                "The client takes medication"
-                        + (told.medicationWords().isBlank()
-                                ? ""
-                                : " (" + told.medicationWords().strip() + ")")
-                        + ", which can change how skin and hair answer.",
-                "A strand test, and a doctor if in doubt. Ask, record, defer.",
-                all);
-    }
-
-    private static void asked(Answer answer, CautionRule rule, String yes, String lifts, List<Caution> all) {
-        if (answer == Answer.YES) {
-            all.add(Caution.warn(rule, yes, lifts));
-        } else if (answer == Answer.NOT_ASKED) {
-            all.add(Caution.warn(rule, rule.words() + ": nobody has asked yet.", "Ask and note it."));
+        if (told.pregnant() == Answer.YES) {
+            all.add(Caution.warn(CautionRule.PREGNANCY, CautionMessage.PREGNANT));
+        } else if (told.pregnant() == Answer.NOT_ASKED) {
+            all.add(Caution.warn(CautionRule.PREGNANCY, CautionMessage.PREGNANCY_NOT_ASKED));
+        }
+        String medication = told.medicationWords().strip();
+        if (told.medication() == Answer.NOT_ASKED) {
+            all.add(Caution.warn(CautionRule.MEDICATION, CautionMessage.MEDICATION_NOT_ASKED));
+        } else if (told.medication() == Answer.YES) {
+            all.add(
+                    medication.isEmpty()
+                            ? Caution.warn(CautionRule.MEDICATION, CautionMessage.MEDICATION)
+                            : Caution.warn(
+                                    CautionRule.MEDICATION,
+                                    CautionMessage.MEDICATION_OF,
+                                    Map.of("which", new Figure.Typed(medication))));
         }
     }
 
@@ -303,72 +246,45 @@ public final class Cautions {
         if (!work.peroxide() && !work.is(Trait.REMOVER)) {
             return;
         }
-        Optional<String> suspected = suspectedOnTheHair();
+        Optional<Figure> suspected = suspectedOnTheHair();
         if (suspected.isPresent() && told.cutStrand() != CutStrand.COOL_AND_WHOLE && work.is(Trait.ON_HEAD)) {
+            Map<String, Figure> what = Map.of("what", suspected.get());
             all.add(
                     told.cutStrand() == CutStrand.REACTED
-                            ? Caution.block(
-                                    CautionRule.HOME_COLOUR,
-                                    "A cut strand reacted to peroxide (" + suspected.get()
-                                            + "): it would heat and destroy the hair.",
-                                    "Growing or cutting it off.")
-                            : Caution.open(
-                                    CautionRule.HOME_COLOUR,
-                                    "On the hair lies " + suspected.get()
-                                            + ": peroxide can heat and destroy the hair. Test a cut strand first.",
-                                    "A cut strand that stayed cool and whole in peroxide."));
+                            ? Caution.block(CautionRule.HOME_COLOUR, CautionMessage.CUT_STRAND_REACTED, what)
+                            : Caution.open(CautionRule.HOME_COLOUR, CautionMessage.CUT_STRAND_FIRST, what));
         } else if (suspected.isPresent() && told.cutStrand() == CutStrand.NOT_TESTED) {
-            all.add(Caution.warn(
-                    CautionRule.HOME_COLOUR,
-                    "This is the test itself: a glass dish, few hairs, gloves, and nobody's face above it.",
-                    "A strand that stays cool and whole."));
+            all.add(Caution.warn(CautionRule.HOME_COLOUR, CautionMessage.CUT_STRAND_NOW));
         } else if (told.homeColour() == HomeColour.NOT_ASKED && work.is(Trait.ON_HEAD)) {
-            all.add(Caution.open(
-                    CautionRule.HOME_COLOUR,
-                    "Nobody has asked what was laid at home. Metallic, plant or unknown home colour: peroxide can heat and"
-                            + " destroy the hair.",
-                    "Ask and note it; in doubt a cut strand that stays cool and whole."));
+            all.add(Caution.open(CautionRule.HOME_COLOUR, CautionMessage.HOME_COLOUR_NOT_ASKED));
         }
     }
 
     /** What may react with peroxide, by the answer or by the history. */
-    private Optional<String> suspectedOnTheHair() {
+    private Optional<Figure> suspectedOnTheHair() {
         if (told.homeColour().suspicious()) {
-            return Optional.of(told.homeColour().words());
+            return Optional.of(Figure.Named.of(told.homeColour()));
         }
         return onTheHair.stream()
                 .filter(service -> service.family() == Service.Family.DEPOSIT_OF_RISK)
-                .map(Service::words)
+                .<Figure>map(Figure.Named::of)
                 .findFirst();
     }
 
     private void air(Work work, List<Caution> all) {
         if (work.is(Trait.PERSULFATE)) {
             if (work.is(Trait.ON_HEAD) && told.asthma() == Answer.YES) {
-                all.add(
-                        Caution.block(
-                                CautionRule.ASTHMA,
-                                "The client has asthma, and persulfates can trigger it.",
-                                "A way without lightener, or the client's doctor; dust-free product, fresh air, off the scalp."));
+                all.add(Caution.block(CautionRule.ASTHMA, CautionMessage.ASTHMA));
             } else if (work.is(Trait.ON_HEAD) && told.asthma() == Answer.NOT_ASKED) {
-                all.add(Caution.warn(
-                        CautionRule.ASTHMA,
-                        "Nobody has asked for asthma; persulfates can trigger it.",
-                        "Ask and note it."));
+                all.add(Caution.warn(CautionRule.ASTHMA, CautionMessage.ASTHMA_NOT_ASKED));
             }
-            all.add(Caution.remind(
-                    CautionRule.PERSULFATES,
-                    "Not on broken or irritated scalp. Persulfates can trigger asthma, with whoever mixes them too.",
-                    "A whole scalp, and nobody near who reacts."));
+            all.add(Caution.remind(CautionRule.PERSULFATES, CautionMessage.PERSULFATES));
         }
         if (work.is(Trait.FOIL_AND_WARMTH)) {
-            all.add(Caution.warn(
-                    CautionRule.FOIL_AND_WARMTH,
-                    "Foil under a heater can overheat and burn. Feel the foils, and never leave them.",
-                    "No added warmth."));
+            all.add(Caution.warn(CautionRule.FOIL_AND_WARMTH, CautionMessage.FOIL_AND_WARMTH));
         }
         if (work.peroxide() || work.is(Trait.PERSULFATE)) {
-            all.add(Caution.remind(CautionRule.PROTECTION, "Gloves, eye protection, fresh air.", "Having them on."));
+            all.add(Caution.remind(CautionRule.PROTECTION, CautionMessage.PROTECTION));
         }
     }
 }

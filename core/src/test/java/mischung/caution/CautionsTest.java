@@ -9,6 +9,7 @@ import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mischung.caution.Caution.Strength;
@@ -48,9 +49,12 @@ import mischung.product.DirectHue;
 import mischung.product.Lightener;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
+import mischung.said.Figure;
+import mischung.said.Quoted;
 import mischung.school.School;
 import mischung.shelf.Shelf;
 import mischung.wish.Wish;
+import org.jspecify.annotations.Nullable;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -69,6 +73,7 @@ class CautionsTest {
     private static final Change LIGHTENER = Lightening.of(LiftProduct.LIGHTENER, 20, 30, Setting.FOIL);
     private static final Change COLOUR = Application.usual(Dyes.NONE, ShadeClass.DEMI, 10);
     private static final Change DIRECT = Application.usual(DirectHue.BLUE.dyes(), ShadeClass.DIRECT, 0);
+    private static final Quoted NOTHING = new Quoted("", Map.of());
     private static final Band BAND = new Band(0, 20, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0);
 
     /** Everything asked, and every answer as one would wish. */
@@ -184,26 +189,31 @@ class CautionsTest {
 
     @ParameterizedTest
     @CsvSource({
-        "120, 50, CLEAR, ''",
-        "1008, 48, CLEAR, ''",
-        "48, 48, CLEAR, ''",
-        "47, 47, CLEAR, before it had lain for 48 hours",
-        "120, 47, CLEAR, before it had lain for 48 hours",
-        "1009, 48, CLEAR, more than 6 weeks",
-        "120, 50, NOT_READ, was not read yet",
-        "10, 50, CLEAR, still to come",
-        "-20, 48, CLEAR, still to come"
+        "120, 50, CLEAR, ",
+        "1008, 48, CLEAR, ",
+        "48, 48, CLEAR, ",
+        "47, 47, CLEAR, PATCH_READ_TOO_EARLY",
+        "120, 47, CLEAR, PATCH_READ_TOO_EARLY",
+        "1009, 48, CLEAR, PATCH_TOO_OLD",
+        "120, 50, NOT_READ, PATCH_NOT_READ",
+        "10, 50, CLEAR, PATCH_STILL_TO_COME",
+        "-20, 48, CLEAR, PATCH_STILL_TO_COME"
     })
     void oxidativeColourWaitsForThePatchTestByTheClock(
-            long hoursAgo, long readAfter, PatchTest.Result result, String why) {
+            long hoursAgo, long readAfter, PatchTest.Result result, @Nullable CautionMessage why) {
         Answers answers = fine();
         answers.patch = patch(hoursAgo, readAfter, result);
         List<Caution> cautions = before(answers, COLOUR);
-        if (why.isEmpty()) {
+        if (why == null) {
             assertThat(blocks(cautions)).isEmpty();
         } else {
             assertThat(blocks(cautions)).containsExactly(CautionRule.PATCH_TEST);
-            assertThat(cautions).anySatisfy(c -> assertThat(c.sentence()).contains(why));
+            assertThat(cautions).extracting(Caution::message).contains(why);
+            if (why != CautionMessage.PATCH_STILL_TO_COME) {
+                assertThat(cautions.get(0).figures().values())
+                        .extracting(Figure::text)
+                        .containsAnyOf("48", "6");
+            }
         }
         assertThat(blocks(before(answers, LIGHTENER))).isEmpty();
         assertThat(blocks(before(answers, DIRECT))).isEmpty();
@@ -427,7 +437,7 @@ class CautionsTest {
         List<Caution> cautions = before(answers, COLOUR);
         TakenOn taken = new TakenOn(
                 CautionRule.PATCH_TEST,
-                cautions.get(0).sentence(),
+                cautions.get(0).said().quoted(),
                 "R. Ostrau",
                 "The maker's leaflet asks for none here.",
                 Instant.EPOCH);
@@ -439,12 +449,12 @@ class CautionsTest {
         assertThat(Standing.of(before(answers, COLOUR), List.of(taken), true))
                 .as("something else to say is not taken on with it")
                 .anyMatch(Standing::blocks);
-        assertThatThrownBy(() -> new TakenOn(CautionRule.PATCH_TEST, "", " ", "Because I say so.", Instant.EPOCH))
+        assertThatThrownBy(() -> new TakenOn(CautionRule.PATCH_TEST, NOTHING, " ", "Because I say so.", Instant.EPOCH))
                 .hasMessageContaining("name");
-        assertThatThrownBy(() -> new TakenOn(CautionRule.PATCH_TEST, "", "R. Ostrau", " ok ", Instant.EPOCH))
+        assertThatThrownBy(() -> new TakenOn(CautionRule.PATCH_TEST, NOTHING, "R. Ostrau", " ok ", Instant.EPOCH))
                 .hasMessageContaining("reason");
-        assertThatThrownBy(() ->
-                        new TakenOn(CautionRule.EARLIER_REACTION, "", "R. Ostrau", "It will be fine.", Instant.EPOCH))
+        assertThatThrownBy(() -> new TakenOn(
+                        CautionRule.EARLIER_REACTION, NOTHING, "R. Ostrau", "It will be fine.", Instant.EPOCH))
                 .hasMessageContaining("cannot be taken on");
     }
 
@@ -481,10 +491,10 @@ class CautionsTest {
                 .hasSize(2);
         all.forEach(c -> said.add(c.rule()));
         assertThat(said).containsExactlyInAnyOrder(CautionRule.values());
-        assertThat(all).allSatisfy(c -> {
-            assertThat(c.sentence()).isNotBlank();
-            assertThat(c.lifts()).isNotBlank();
-        });
+        assertThat(all)
+                .as("what clears it is said with the same figures")
+                .allSatisfy(c ->
+                        assertThat(c.cleared().figures()).isEqualTo(c.said().figures()));
     }
 
     /** Where nobody's hair is spoken of, only the product's own blocks stay blocks. */

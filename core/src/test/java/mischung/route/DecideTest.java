@@ -73,7 +73,7 @@ class DecideTest {
         return plan -> plan.steps().stream()
                 .flatMap(step -> cautions.before(plan, step).stream())
                 .filter(c -> c.strength() == Caution.Strength.BLOCK && !c.open())
-                .map(Caution::sentence)
+                .map(caution -> caution.message().key())
                 .toList();
     }
 

@@ -55,12 +55,12 @@ class WorkingUpTest extends OneApplication {
         assertThat(page.locator("[data-rule=HOME_COLOUR]")).hasCount(0);
         Locator patch = page.locator("[data-rule=PATCH_TEST]");
         assertThat(patch).hasClass(Pattern.compile("blocks"));
-        patch.getByText("Take it on…").click();
-        assertThat(patch.getByText("I take it on")).isDisabled();
+        patch.getByText("Override…").click();
+        assertThat(patch.getByText("I override it")).isDisabled();
         patch.getByLabel("Your name").fill("Ruth Ostrau");
         patch.getByLabel("Reason").fill("Same product as five weeks ago, leaflet allows it.");
-        patch.getByText("I take it on").click();
-        assertThat(patch).containsText("Taken on by Ruth Ostrau: Same product");
+        patch.getByText("I override it").click();
+        assertThat(patch).containsText("Overridden by Ruth Ostrau: Same product");
         assertThat(page.locator(".blocks")).hasCount(0);
         saved();
         page.navigate("/?date=2026-11-23");

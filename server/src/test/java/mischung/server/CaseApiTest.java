@@ -134,7 +134,7 @@ class CaseApiTest extends OnDemoData {
                 "\"Mira Tannhof\" | \"Mira\\\\ud83d\" | content.clientName | Mira | on one line",
                 "\"2026-11-23\" | \"tomorrow\" | content.date | tomorrow | 2026-11-23",
                 "\"09:00:00\" | \"25:00\" | content.startTime | 25:00 | 09:00",
-                "\"formatVersion\":9 | \"formatVersion\":10 | formatVersion | 10 | version 1 to version 9",
+                "\"formatVersion\":10 | \"formatVersion\":11 | formatVersion | 11 | version 1 to version 10",
                 "\"mischung-case\" | \"other\" | format | other | exported by this program"
             })
     void wrongFilesAreRefusedWholeByField(String good, String bad, String field, String value, String remedy) {

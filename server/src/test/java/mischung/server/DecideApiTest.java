@@ -89,8 +89,13 @@ class DecideApiTest extends OnDemoData {
         content = app.content(id);
         content.putArray("takenOn")
                 .addObject()
+                .set(
+                        "said",
+                        JSON.createObjectNode()
+                                .put("message", "caution.REACTED_LIGHTENER")
+                                .set("figures", JSON.createArrayNode()));
+        ((ObjectNode) content.path("takenOn").path(0))
                 .put("rule", "EARLIER_REACTION_LIGHTENER")
-                .put("sentence", NO_LIGHTENER)
                 .put("by", "Ruth O.")
                 .put("reason", "The doctor found what it was.")
                 .put("at", "2026-11-23T08:00:00Z");

@@ -151,7 +151,7 @@ class EveryCautionApiTest {
         plan.path("stepCautions").forEach(step -> said.addAll(of(step, rule)));
         assertThat(said).isNotEmpty().allSatisfy(c -> {
             assertThat(c.path("strength").asString("")).isEqualTo(strength);
-            assertThat(c.path("lifts").asString("")).isNotBlank();
+            assertThat(c.path("cleared").asString("")).isNotBlank();
         });
         boolean blocks = strength.equals("BLOCK");
         assertThat(plan.path("blocked").asBoolean()).isEqualTo(blocks);

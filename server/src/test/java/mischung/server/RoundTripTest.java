@@ -180,16 +180,17 @@ class RoundTripTest {
         content.putArray("strandTests");
         ArrayNode taken = content.putArray("takenOn");
         if (minute % 4 == 0) {
-            taken.addObject()
-                    .put("rule", "PATCH_TEST")
-                    .put("sentence", "No patch test was laid.")
+            ObjectNode one = taken.addObject();
+            ObjectNode said = one.putObject("said").put("message", "caution.PATCH_NOT_APPLIED");
+            said.putArray("figures").addObject().put("name", "hours").put("text", "48");
+            one.put("rule", "PATCH_TEST")
                     .put("by", "Ärztin 中")
                     .put("reason", "by the leaflet")
                     .put("at", "2026-02-27T10:00:00Z");
         }
         return JSON.createObjectNode()
                 .put("format", "mischung-case")
-                .put("formatVersion", 9)
+                .put("formatVersion", 10)
                 .set("content", content);
     }
 

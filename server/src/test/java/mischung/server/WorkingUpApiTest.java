@@ -57,11 +57,8 @@ class WorkingUpApiTest extends OnDemoData {
         ObjectNode told = content(3);
         asked(told);
         ObjectNode taken = told.withArray("takenOn").addObject();
-        taken.put("rule", "PATCH_TEST")
-                .put("sentence", patchSentence())
-                .put("by", "")
-                .put("reason", "no")
-                .put("at", "2026-11-23T08:00:00Z");
+        taken.set("said", saidOfThePatchTest());
+        taken.put("rule", "PATCH_TEST").put("by", "").put("reason", "no").put("at", "2026-11-23T08:00:00Z");
         assertThat(put(3, told).field("field")).isEqualTo("content.takenOn[0].by");
         taken.put("by", "Ruth O.").put("reason", "The leaflet of this demi asks for none.");
         assertThat(put(3, told).status()).isEqualTo(200);
@@ -76,10 +73,9 @@ class WorkingUpApiTest extends OnDemoData {
         Started.Answer running = status("RUNNING");
         assertThat(running.status()).as(running.text()).isEqualTo(200);
         ObjectNode never = content(3);
-        never.withArray("takenOn")
-                .addObject()
-                .put("rule", "EARLIER_REACTION")
-                .put("sentence", "")
+        ObjectNode signed = never.withArray("takenOn").addObject();
+        signed.putObject("said").put("message", "").putArray("figures");
+        signed.put("rule", "EARLIER_REACTION")
                 .put("by", "Ruth O.")
                 .put("reason", "It will be fine")
                 .put("at", "2026-11-23T08:00:00Z");
@@ -102,11 +98,11 @@ class WorkingUpApiTest extends OnDemoData {
     }
 
     /** What the plan says of the patch test of case 3. */
-    private static String patchSentence() {
+    private static JsonNode saidOfThePatchTest() {
         for (JsonNode step : app.get("/api/cases/3/plan").json().path("stepCautions")) {
             for (JsonNode caution : step) {
                 if (caution.path("rule").asString("").equals("PATCH_TEST")) {
-                    return caution.path("sentence").asString("");
+                    return caution.path("said");
                 }
             }
         }

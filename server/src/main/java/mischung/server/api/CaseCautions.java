@@ -61,8 +61,8 @@ class CaseCautions {
         Set<String> blocks = new TreeSet<>();
         all.stream()
                 .filter(Standing::blocks)
-                .forEach(
-                        s -> blocks.add(s.caution().title() + ": " + s.caution().lifts()));
+                .map(Standing::caution)
+                .forEach(caution -> blocks.add(StandingView.title(caution) + ": " + StandingView.cleared(caution)));
         return blocks;
     }
 
@@ -105,8 +105,8 @@ class CaseCautions {
                             HttpStatus.UNPROCESSABLE_CONTENT,
                             "This test is blocked",
                             "content.strandTests[" + i + "].startedAt",
-                            one.caution().title(),
-                            "Settle first: " + one.caution().lifts());
+                            StandingView.title(one.caution()),
+                            "Settle first: " + StandingView.cleared(one.caution()));
                 }
             }
         }

@@ -20,9 +20,9 @@ class CaseFormat {
      * with design, parts and limits, all schools, the chosen and the own route. 4: also tasks moved by hand. 5: a patch test
      * with its hours. 6: a second tone beside the first, lighteners by name. 7: layers over the design, and which of a zone's hairs
      * a laying goes on. 8: how far a layer's lines run into the hair beside. 9: a second tone
-     * also in what was done before and in what a strand test showed.
+     * also in what was done before and in what a strand test showed. 10: what was taken on is quoted in no language.
      */
-    static final int VERSION = 9;
+    static final int VERSION = 10;
 
     /** Of an exported case. */
     static final String NAME = "mischung-case";
@@ -30,7 +30,7 @@ class CaseFormat {
     /** A case as a file. */
     record ExportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "9") int formatVersion,
+            @Schema(example = "10") int formatVersion,
             CaseFile content) {
         static ExportedCase of(CaseFile content) {
             return new ExportedCase(NAME, VERSION, content);
@@ -40,7 +40,7 @@ class CaseFormat {
     /** A file as it comes in: of this version or an older one. */
     record ImportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "9") int formatVersion,
+            @Schema(example = "10") int formatVersion,
 
             @Schema(implementation = CaseFile.class) JsonNode content) {}
 
@@ -81,6 +81,7 @@ class CaseFormat {
             fromFourth(newest);
         }
         FormerForms.ofCase(newest);
+        FormerCautions.quoted(newest.path("takenOn"));
         return json.treeToValue(newest, CaseFile.class);
     }
 

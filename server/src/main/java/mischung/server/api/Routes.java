@@ -222,7 +222,7 @@ class Routes {
                 .filter(Standing::blocks)
                 .map(Standing::caution)
                 .filter(caution -> !caution.open())
-                .map(caution -> caution.title() + ": " + caution.sentence() + " " + caution.lifts())
+                .map(StandingView::words)
                 .distinct()
                 .toList();
     }

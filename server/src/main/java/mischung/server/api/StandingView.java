@@ -5,33 +5,58 @@ import java.util.List;
 import mischung.caution.Caution;
 import mischung.caution.CautionRule;
 import mischung.caution.Standing;
+import mischung.server.words.Catalogue;
 
 /** A caution as it stands for this client. */
 public record StandingView(
         CautionRule rule,
         Caution.Strength strength,
+
+        @Schema(description = "what it says, in no language: whoever overrides it overrides just this")
+        QuotedView said,
+
         String title,
         String sentence,
-        String lifts,
+
+        @Schema(description = "what clears it") String cleared,
         boolean blocks,
 
-        @Schema(description = "whether somebody may take it on, where local rules allow")
+        @Schema(description = "whether somebody may override it, where local rules allow")
         boolean overridable,
 
-        @Schema(description = "who took it on and why; empty: nobody")
+        @Schema(description = "who overrode it and why; empty: nobody")
         String takenOn) {
 
     static List<StandingView> of(List<Standing> all) {
-        return all.stream()
-                .map(s -> new StandingView(
-                        s.caution().rule(),
-                        s.caution().strength(),
-                        s.caution().title(),
-                        s.caution().sentence(),
-                        s.caution().lifts(),
-                        s.blocks(),
-                        s.caution().rule().overridable(),
-                        s.takenOn().map(t -> t.by() + ": " + t.reason()).orElse("")))
-                .toList();
+        return all.stream().map(StandingView::of).toList();
+    }
+
+    private static StandingView of(Standing standing) {
+        Caution caution = standing.caution();
+        return new StandingView(
+                caution.rule(),
+                caution.strength(),
+                QuotedView.of(caution.said().quoted()),
+                title(caution),
+                Catalogue.ENGLISH.say(caution.said()),
+                cleared(caution),
+                standing.blocks(),
+                caution.rule().overridable(),
+                standing.takenOn()
+                        .map(taken -> taken.by() + ": " + taken.reason())
+                        .orElse(""));
+    }
+
+    static String title(Caution caution) {
+        return Catalogue.ENGLISH.word("caution.rule." + caution.rule().name());
+    }
+
+    static String cleared(Caution caution) {
+        return Catalogue.ENGLISH.say(caution.cleared());
+    }
+
+    /** "Patch test: no patch test was applied. …". */
+    static String words(Caution caution) {
+        return title(caution) + ": " + Catalogue.ENGLISH.say(caution.said()) + " " + cleared(caution);
     }
 }

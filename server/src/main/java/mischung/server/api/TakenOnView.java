@@ -11,17 +11,17 @@ public record TakenOnView(
         CautionRule rule,
 
         @Schema(description = "what was said when it was taken on")
-        String sentence,
+        QuotedView said,
 
         @Schema(description = "name, 2–80 characters") String by,
         @Schema(description = "5–500 characters") String reason,
         Instant at) {
     /** Signed now, by the program's clock, unless it stands among those signed before. */
     TakenOnView signed(List<TakenOnView> before, Instant now) {
-        return before.contains(this) ? this : new TakenOnView(rule, sentence, by, reason, now);
+        return before.contains(this) ? this : new TakenOnView(rule, said, by, reason, now);
     }
 
     TakenOn checked() {
-        return new TakenOn(rule, sentence, by, reason, at);
+        return new TakenOn(rule, CaseFile.at("said", said::checked), by, reason, at);
     }
 }

@@ -111,7 +111,7 @@ class WayController {
         return (int) plan.steps().stream()
                 .flatMap(step -> cautions.before(of.checked(), plan, step).stream())
                 .filter(Standing::blocks)
-                .map(one -> one.caution().title() + one.caution().lifts())
+                .map(one -> one.caution().message())
                 .distinct()
                 .count();
     }

@@ -1,0 +1,35 @@
+package mischung.said;
+
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * A message with its figures.
+ *
+ * @param figures by name, just those the message is said with
+ */
+public record Said(Message message, Map<String, Figure> figures) {
+    /** @throws IllegalArgumentException if a figure is missing or not one of the message's */
+    public Said {
+        figures = Map.copyOf(figures);
+        if (!figures.keySet().equals(message.figures())) {
+            throw new IllegalArgumentException(
+                    message.key() + " is said with " + message.figures() + " and not with " + figures.keySet());
+        }
+    }
+
+    public static Said of(Message message) {
+        return new Said(message, Map.of());
+    }
+
+    public static Said of(Message message, String name, Figure figure) {
+        return new Said(message, Map.of(name, figure));
+    }
+
+    /** What is kept of it where somebody answered to just this. */
+    public Quoted quoted() {
+        Map<String, String> texts = new TreeMap<>();
+        figures.forEach((name, figure) -> texts.put(name, figure.text()));
+        return new Quoted(message.key(), texts);
+    }
+}
