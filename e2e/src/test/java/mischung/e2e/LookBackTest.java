@@ -142,7 +142,7 @@ class LookBackTest extends Browsing {
         assertThat(page.locator(".seen-colour .swatch")).isVisible();
         button("Save the result").click();
         assertThat(unread).hasCount(bands - 1);
-        assertThat(page.locator(".back-hair h1")).containsText("Of 1 band read");
+        assertThat(page.locator(".back-hair .page-says")).containsText("Of 1 band read");
         page.getByLabel("Worked well", new Page.GetByLabelOptions().setExact(true))
                 .fill("Band first at the back");
         page.getByLabel("Do differently").fill("One bowl more");

@@ -279,7 +279,7 @@ class PlacementTest extends Browsing {
                 .getByText("beige", new Locator.GetByTextOptions().setExact(true))
                 .tap();
         button("Save the result").tap();
-        assertThat(page.locator(".back-hair h1")).containsText("Of 1 band read");
+        assertThat(page.locator(".back-hair .page-says")).containsText("Of 1 band read");
         page.getByLabel("Worked well", new Page.GetByLabelOptions().setExact(true))
                 .fill("Foils as drawn");
         button("Save lessons").tap();
