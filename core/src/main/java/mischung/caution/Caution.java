@@ -1,5 +1,6 @@
 package mischung.caution;
 
+import java.util.HashMap;
 import java.util.Map;
 import mischung.said.Figure;
 import mischung.said.Said;
@@ -40,31 +41,26 @@ public record Caution(
     }
 
     static Caution block(CautionRule rule, CautionMessage message) {
-        return block(rule, message, Map.of());
-    }
-
-    static Caution block(CautionRule rule, CautionMessage message, Map<String, Figure> figures) {
-        return new Caution(rule, Strength.BLOCK, message, figures, false);
+        return new Caution(rule, Strength.BLOCK, message, Map.of(), false);
     }
 
     /** Blocks until somebody asks, looks or reads a test; then it may be gone. */
     static Caution open(CautionRule rule, CautionMessage message) {
-        return open(rule, message, Map.of());
-    }
-
-    static Caution open(CautionRule rule, CautionMessage message, Map<String, Figure> figures) {
-        return new Caution(rule, Strength.BLOCK, message, figures, true);
+        return new Caution(rule, Strength.BLOCK, message, Map.of(), true);
     }
 
     static Caution warn(CautionRule rule, CautionMessage message) {
-        return warn(rule, message, Map.of());
-    }
-
-    static Caution warn(CautionRule rule, CautionMessage message, Map<String, Figure> figures) {
-        return new Caution(rule, Strength.WARN, message, figures, false);
+        return new Caution(rule, Strength.WARN, message, Map.of(), false);
     }
 
     static Caution remind(CautionRule rule, CautionMessage message) {
         return new Caution(rule, Strength.REMIND, message, Map.of(), false);
+    }
+
+    /** With a figure of its message. */
+    Caution with(String name, Figure figure) {
+        Map<String, Figure> more = new HashMap<>(figures);
+        more.put(name, figure);
+        return new Caution(rule, strength, message, more, open);
     }
 }

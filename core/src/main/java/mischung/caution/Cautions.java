@@ -6,7 +6,6 @@ import java.time.ZonedDateTime;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mischung.caution.Caution.Strength;
@@ -162,7 +161,7 @@ public final class Cautions {
         String allergies = told.allergies().strip();
         return allergies.isEmpty()
                 ? Caution.block(rule, message)
-                : Caution.block(rule, to, Map.of("allergies", new Figure.Typed(allergies)));
+                : Caution.block(rule, to).with("allergies", new Figure.Typed(allergies));
     }
 
     private void patchTest(Work work, List<Caution> all) {
@@ -171,31 +170,31 @@ public final class Cautions {
         }
         PatchTest test = told.patchTest();
         Figure hours = new Figure.Count(PatchTest.hours());
-        Map<String, Figure> applied = test.placed()
-                .<Map<String, Figure>>map(at -> Map.of("day", new Figure.Day(at.toLocalDate()), "hours", hours))
-                .orElse(Map.of());
         Optional<Caution> standing = switch (test.at(now)) {
             // A reaction on the skin is an earlier reaction, so nobody may take it on.
             case REACTED -> Optional.of(Caution.block(CautionRule.EARLIER_REACTION, CautionMessage.PATCH_REACTED));
-            case NOT_LAID ->
-                Optional.of(
-                        Caution.open(CautionRule.PATCH_TEST, CautionMessage.PATCH_NOT_APPLIED, Map.of("hours", hours)));
-            case NOT_READ -> Optional.of(Caution.open(CautionRule.PATCH_TEST, CautionMessage.PATCH_NOT_READ, applied));
+            case NOT_LAID -> Optional.of(patch(CautionMessage.PATCH_NOT_APPLIED).with("hours", hours));
+            case NOT_READ -> Optional.of(patchOf(CautionMessage.PATCH_NOT_READ).with("hours", hours));
             case READ_TOO_EARLY ->
-                Optional.of(Caution.open(CautionRule.PATCH_TEST, CautionMessage.PATCH_READ_TOO_EARLY, applied));
-            case STILL_TO_COME -> Optional.of(Caution.open(CautionRule.PATCH_TEST, CautionMessage.PATCH_STILL_TO_COME));
+                Optional.of(patchOf(CautionMessage.PATCH_READ_TOO_EARLY).with("hours", hours));
+            case STILL_TO_COME -> Optional.of(patch(CautionMessage.PATCH_STILL_TO_COME));
             case TOO_OLD ->
-                Optional.of(Caution.open(
-                        CautionRule.PATCH_TEST,
-                        CautionMessage.PATCH_TOO_OLD,
-                        Map.of(
-                                "day",
-                                new Figure.Day(test.placed().orElseThrow().toLocalDate()),
-                                "weeks",
-                                new Figure.Count(PatchTest.weeks()))));
+                Optional.of(patchOf(CautionMessage.PATCH_TOO_OLD).with("weeks", new Figure.Count(PatchTest.weeks())));
             case CLEAR -> Optional.empty();
         };
         standing.ifPresent(all::add);
+    }
+
+    private static Caution patch(CautionMessage message) {
+        return Caution.open(CautionRule.PATCH_TEST, message);
+    }
+
+    /** Of one that was applied, with its day. */
+    private Caution patchOf(CautionMessage message) {
+        return patch(message)
+                .with(
+                        "day",
+                        new Figure.Day(told.patchTest().placed().orElseThrow().toLocalDate()));
     }
 
     private void scalp(Work work, List<Caution> all) {
@@ -235,10 +234,8 @@ public final class Cautions {
             all.add(
                     medication.isEmpty()
                             ? Caution.warn(CautionRule.MEDICATION, CautionMessage.MEDICATION)
-                            : Caution.warn(
-                                    CautionRule.MEDICATION,
-                                    CautionMessage.MEDICATION_OF,
-                                    Map.of("which", new Figure.Typed(medication))));
+                            : Caution.warn(CautionRule.MEDICATION, CautionMessage.MEDICATION_OF)
+                                    .with("which", new Figure.Typed(medication)));
         }
     }
 
@@ -248,11 +245,10 @@ public final class Cautions {
         }
         Optional<Figure> suspected = suspectedOnTheHair();
         if (suspected.isPresent() && told.cutStrand() != CutStrand.COOL_AND_WHOLE && work.is(Trait.ON_HEAD)) {
-            Map<String, Figure> what = Map.of("what", suspected.get());
-            all.add(
-                    told.cutStrand() == CutStrand.REACTED
-                            ? Caution.block(CautionRule.HOME_COLOUR, CautionMessage.CUT_STRAND_REACTED, what)
-                            : Caution.open(CautionRule.HOME_COLOUR, CautionMessage.CUT_STRAND_FIRST, what));
+            Caution caution = told.cutStrand() == CutStrand.REACTED
+                    ? Caution.block(CautionRule.HOME_COLOUR, CautionMessage.CUT_STRAND_REACTED)
+                    : Caution.open(CautionRule.HOME_COLOUR, CautionMessage.CUT_STRAND_FIRST);
+            all.add(caution.with("what", suspected.get()));
         } else if (suspected.isPresent() && told.cutStrand() == CutStrand.NOT_TESTED) {
             all.add(Caution.warn(CautionRule.HOME_COLOUR, CautionMessage.CUT_STRAND_NOW));
         } else if (told.homeColour() == HomeColour.NOT_ASKED && work.is(Trait.ON_HEAD)) {

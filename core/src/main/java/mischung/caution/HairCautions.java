@@ -1,7 +1,6 @@
 package mischung.caution;
 
 import java.util.List;
-import java.util.Map;
 import mischung.Constants;
 import mischung.caution.Work.Trait;
 import mischung.said.Figure;
@@ -28,10 +27,8 @@ final class HairCautions {
             all.add(Caution.block(CautionRule.STRENGTH_FELT, CautionMessage.STRETCH_FAILED));
         }
         if (!work.after().mayGoOn()) {
-            all.add(Caution.block(
-                    CautionRule.STRENGTH_AFTER,
-                    CautionMessage.STRENGTH_AFTER,
-                    Map.of("stretch", Figure.Named.of(work.after()))));
+            all.add(Caution.block(CautionRule.STRENGTH_AFTER, CautionMessage.STRENGTH_AFTER)
+                    .with("stretch", Figure.Named.of(work.after())));
         }
         if (work.is(Trait.VERY_POROUS) && work.is(Trait.ON_HEAD) && work.is(Trait.COLOUR)) {
             all.add(Caution.warn(CautionRule.VERY_POROUS, CautionMessage.VERY_POROUS));
@@ -39,9 +36,10 @@ final class HairCautions {
     }
 
     private static void strongAtScalp(Work work, List<Caution> all) {
-        Map<String, Figure> volume = Map.of("volume", new Figure.Count(work.volume()));
+        Figure volume = new Figure.Count(work.volume());
         if (work.is(Trait.AT_SCALP) && work.volume() > FIGURES.of("most at the scalp")) {
-            all.add(Caution.block(CautionRule.STRONG_AT_SCALP, CautionMessage.STRONG_AT_SCALP, volume));
+            all.add(Caution.block(CautionRule.STRONG_AT_SCALP, CautionMessage.STRONG_AT_SCALP)
+                    .with("volume", volume));
         }
         if (work.is(Trait.CLEANSE_MIX) && work.is(Trait.AT_SCALP)) {
             all.add(Caution.block(CautionRule.CLEANSE_AT_SCALP, CautionMessage.CLEANSE_AT_SCALP));
@@ -50,7 +48,8 @@ final class HairCautions {
             all.add(Caution.block(CautionRule.MAKERS_LIMIT, CautionMessage.MAKER_OFF_SCALP));
         }
         if (work.is(Trait.BEYOND_MAKER)) {
-            all.add(Caution.block(CautionRule.MAKERS_LIMIT, CautionMessage.MAKER_VOLUME, volume));
+            all.add(Caution.block(CautionRule.MAKERS_LIMIT, CautionMessage.MAKER_VOLUME)
+                    .with("volume", volume));
         }
         if (work.is(Trait.COVERAGE) && work.is(Trait.AT_SCALP) && work.volume() >= FIGURES.of("coverage developer")) {
             all.add(Caution.warn(CautionRule.TWENTY_AT_SCALP, CautionMessage.COVERAGE_AT_SCALP));

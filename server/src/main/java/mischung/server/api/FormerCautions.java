@@ -1,11 +1,13 @@
 package mischung.server.api;
 
+import java.util.ArrayList;
 import java.util.HashMap;
-import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.ResourceBundle;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import mischung.caution.CautionMessage;
 import mischung.consult.PatchTest;
 import mischung.hair.Elasticity;
 import mischung.said.Figure;
@@ -22,28 +24,32 @@ final class FormerCautions {
     static final String UNKNOWN = "former";
 
     private static final Pattern PLACE = Pattern.compile("\\{(\\w+)}");
-    private static final Map<String, Pattern> SENTENCES = sentences();
+    private static final List<Sentence> SENTENCES = sentences();
+
+    /** A message as it was said once, with the names of its figures in their order. */
+    private record Sentence(String message, Pattern said, List<String> figures) {
+        static Sentence of(String message, String text) {
+            StringBuilder pattern = new StringBuilder();
+            List<String> figures = new ArrayList<>();
+            Matcher place = PLACE.matcher(text);
+            int at = 0;
+            while (place.find()) {
+                pattern.append(Pattern.quote(text.substring(at, place.start()))).append("(.+?)");
+                figures.add(place.group(1));
+                at = place.end();
+            }
+            pattern.append(Pattern.quote(text.substring(at)));
+            return new Sentence(message, Pattern.compile(pattern.toString(), Pattern.DOTALL), figures);
+        }
+    }
 
     private FormerCautions() {}
 
-    private static Map<String, Pattern> sentences() {
+    private static List<Sentence> sentences() {
         ResourceBundle former = ResourceBundle.getBundle("mischung.words.cautions-form-9");
-        Map<String, Pattern> all = new LinkedHashMap<>();
-        for (String message : former.keySet()) {
-            String sentence = former.getString(message);
-            StringBuilder pattern = new StringBuilder();
-            Matcher place = PLACE.matcher(sentence);
-            int at = 0;
-            while (place.find()) {
-                pattern.append(Pattern.quote(sentence.substring(at, place.start())))
-                        .append("(?<")
-                        .append(place.group(1))
-                        .append(">.+?)");
-                at = place.end();
-            }
-            all.put(message, Pattern.compile(pattern + Pattern.quote(sentence.substring(at)), Pattern.DOTALL));
-        }
-        return all;
+        return former.keySet().stream()
+                .map(message -> Sentence.of(message, former.getString(message)))
+                .toList();
     }
 
     /** @param takenOn of a case's document */
@@ -57,20 +63,18 @@ final class FormerCautions {
     }
 
     private static void quote(ObjectNode said, String sentence) {
-        for (Map.Entry<String, Pattern> one : SENTENCES.entrySet()) {
-            Matcher found = one.getValue().matcher(sentence);
+        for (Sentence one : SENTENCES) {
+            Matcher found = one.said.matcher(sentence);
             if (found.matches()) {
                 Map<String, String> figures = new HashMap<>();
-                Matcher names =
-                        Pattern.compile("\\(\\?<(\\w+)>").matcher(one.getValue().pattern());
-                while (names.find()) {
-                    figures.put(names.group(1), found.group(names.group(1)));
+                for (int i = 0; i < one.figures.size(); i++) {
+                    figures.put(one.figures.get(i), found.group(i + 1));
                 }
                 // How long a test lies was not in the sentence, but in what cleared it.
-                if (one.getKey().equals("caution.PATCH_NOT_READ")) {
+                if (one.message.equals(CautionMessage.PATCH_NOT_READ.key())) {
                     figures.put("hours", new Figure.Count(PatchTest.hours()).text());
                 }
-                put(said, one.getKey(), figures);
+                put(said, one.message, figures);
                 return;
             }
         }
