@@ -1,6 +1,6 @@
 #!/usr/bin/env bash
-# Builds the pages into the folder named: install (only if the lock changed), types from the API's description,
-# checks, bundle. Called by Maven, with target/openapi.json already written.
+# Builds the pages into the folder named: install (only if the lock changed), types from the API's description
+# and the catalogue, checks, bundle. Called by Maven, with target/openapi.json already written.
 set -euo pipefail
 cd "$(dirname "$0")"
 out=${1:?usage: build.sh OUTPUT-FOLDER}
@@ -9,6 +9,7 @@ if [ ! -f node_modules/.package-lock.json ] || [ package-lock.json -nt node_modu
   touch node_modules/.package-lock.json
 fi
 npm run --silent types >/dev/null
+npm run --silent words
 npm run --silent check
 npm run --silent test -- --reporter=dot
 npm run --silent build -- --outDir "$out" --logLevel warn

@@ -1,7 +1,7 @@
 import '@fontsource-variable/atkinson-hyperlegible-next/wght.css';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ConfigProvider, Spin } from 'antd';
-import { StrictMode, useMemo, useState, type ReactNode } from 'react';
+import { StrictMode, useMemo, useState, type ComponentType, type ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Refused, type Light } from './api/client';
@@ -10,6 +10,8 @@ import { BrokenPage } from './pages/BrokenPage';
 import { followClock, syncClock } from './state/clock';
 import { isLight, LightContext } from './state/light';
 import { theme } from './theme';
+import { beginToSpeak } from './words/language';
+import { learn, type Room } from './words/say';
 import './styles/base.css';
 import './styles/cases.css';
 import './styles/read.css';
@@ -28,6 +30,7 @@ import './styles/design.css';
 import './styles/model.css';
 import './styles/rail.css';
 import './styles/when.css';
+import './styles/salon.css';
 import './styles/small.css';
 
 tellWhenThePageGoes();
@@ -47,68 +50,62 @@ const queries = new QueryClient({
   },
 });
 
-/** Each page is fetched when it is gone to, so that the first is there soon. */
-const router = createBrowserRouter([
-  {
-    errorElement: <BrokenPage />,
-    hydrateFallbackElement: <Spin className="wait" />,
-    children: [
-      { path: '/', lazy: async () => ({ Component: (await import('./pages/DayPage')).DayPage }) },
-      {
-        path: '/clients',
-        lazy: async () => ({ Component: (await import('./pages/ClientsPage')).ClientsPage }),
-      },
-      {
-        path: '/clients/:id',
-        lazy: async () => ({ Component: (await import('./pages/ClientPage')).ClientPage }),
-      },
-      {
-        path: '/cases/:id',
-        lazy: async () => ({ Component: (await import('./pages/CaseFrame')).CaseFrame }),
-        children: [
-          { index: true, element: <Navigate to="read" replace /> },
-          {
-            path: 'consult',
-            lazy: async () => ({ Component: (await import('./pages/ConsultPage')).ConsultPage }),
-          },
-          {
-            path: 'history',
-            lazy: async () => ({ Component: (await import('./pages/HistoryPage')).HistoryPage }),
-          },
-          { path: 'read', lazy: async () => ({ Component: (await import('./pages/ReadPage')).ReadPage }) },
-          { path: 'tests', lazy: async () => ({ Component: (await import('./pages/TestsPage')).TestsPage }) },
-          {
-            path: 'design',
-            lazy: async () => ({ Component: (await import('./pages/DesignPage')).DesignPage }),
-          },
-          {
-            path: 'decide',
-            lazy: async () => ({ Component: (await import('./pages/DecidePage')).DecidePage }),
-          },
-          {
-            path: 'before-after',
-            lazy: async () => ({ Component: (await import('./pages/BeforeAfterPage')).BeforeAfterPage }),
-          },
-          {
-            path: 'promise',
-            lazy: async () => ({ Component: (await import('./pages/PromisePage')).PromisePage }),
-          },
-          { path: 'plan', lazy: async () => ({ Component: (await import('./pages/PlanPage')).PlanPage }) },
-          { path: 'order', lazy: async () => ({ Component: (await import('./pages/OrderPage')).OrderPage }) },
-          { path: 'mix', lazy: async () => ({ Component: (await import('./pages/MixPage')).MixPage }) },
-          { path: 'chair', lazy: async () => ({ Component: (await import('./pages/ChairPage')).ChairPage }) },
-          {
-            path: 'look-back',
-            lazy: async () => ({ Component: (await import('./pages/LookBackPage')).LookBackPage }),
-          },
-        ],
-      },
-      { path: '/shelf', lazy: async () => ({ Component: (await import('./pages/ShelfPage')).ShelfPage }) },
-      { path: '/model', lazy: async () => ({ Component: (await import('./pages/ModelPage')).ModelPage }) },
-      { path: '*', element: <Navigate to="/" replace /> },
-    ],
-  },
-]);
+/** Each page is fetched when it is gone to, with what it says, so that the first is there soon. */
+function page<P extends string>(
+  room: Room,
+  file: () => Promise<Record<P, ComponentType>>,
+  name: P,
+): () => Promise<{ Component: ComponentType }> {
+  return async () => {
+    const [found] = await Promise.all([file(), learn(room)]);
+    return { Component: found[name] };
+  };
+}
+
+/** Made once it is known what is spoken: it fetches the first page at once. */
+function routes(): ReturnType<typeof createBrowserRouter> {
+  return createBrowserRouter([
+    {
+      errorElement: <BrokenPage />,
+      hydrateFallbackElement: <Spin className="wait" />,
+      children: [
+        { path: '/', lazy: page('day', () => import('./pages/DayPage'), 'DayPage') },
+        { path: '/clients', lazy: page('clients', () => import('./pages/ClientsPage'), 'ClientsPage') },
+        { path: '/clients/:id', lazy: page('client', () => import('./pages/ClientPage'), 'ClientPage') },
+        {
+          path: '/cases/:id',
+          lazy: page('visit', () => import('./pages/CaseFrame'), 'CaseFrame'),
+          children: [
+            { index: true, element: <Navigate to="read" replace /> },
+            { path: 'consult', lazy: page('consult', () => import('./pages/ConsultPage'), 'ConsultPage') },
+            { path: 'history', lazy: page('history', () => import('./pages/HistoryPage'), 'HistoryPage') },
+            { path: 'read', lazy: page('read', () => import('./pages/ReadPage'), 'ReadPage') },
+            { path: 'tests', lazy: page('tests', () => import('./pages/TestsPage'), 'TestsPage') },
+            { path: 'design', lazy: page('design', () => import('./pages/DesignPage'), 'DesignPage') },
+            { path: 'decide', lazy: page('decide', () => import('./pages/DecidePage'), 'DecidePage') },
+            {
+              path: 'before-after',
+              lazy: page('beforeAfter', () => import('./pages/BeforeAfterPage'), 'BeforeAfterPage'),
+            },
+            { path: 'promise', lazy: page('promise', () => import('./pages/PromisePage'), 'PromisePage') },
+            { path: 'plan', lazy: page('plan', () => import('./pages/PlanPage'), 'PlanPage') },
+            { path: 'order', lazy: page('order', () => import('./pages/OrderPage'), 'OrderPage') },
+            { path: 'mix', lazy: page('mix', () => import('./pages/MixPage'), 'MixPage') },
+            { path: 'chair', lazy: page('chair', () => import('./pages/ChairPage'), 'ChairPage') },
+            {
+              path: 'look-back',
+              lazy: page('lookBack', () => import('./pages/LookBackPage'), 'LookBackPage'),
+            },
+          ],
+        },
+        { path: '/shelf', lazy: page('shelf', () => import('./pages/ShelfPage'), 'ShelfPage') },
+        { path: '/salon', lazy: page('salon', () => import('./pages/SalonPage'), 'SalonPage') },
+        { path: '/model', lazy: page('model', () => import('./pages/ModelPage'), 'ModelPage') },
+        { path: '*', element: <Navigate to="/" replace /> },
+      ],
+    },
+  ]);
+}
 
 const KEPT_LIGHT = 'mischung.light';
 
@@ -133,11 +130,13 @@ function WithLight({ children }: { children: ReactNode }): ReactNode {
 const root = document.getElementById('root');
 /** Without its clock the program does not answer either; the pages say so themselves. */
 async function show(into: HTMLElement): Promise<void> {
-  await syncClock().catch(() => undefined);
+  const [language] = await Promise.all([beginToSpeak(), syncClock().catch(() => undefined)]);
+  const kit = language === 'de' ? (await import('antd/locale/de_DE')).default : undefined;
   followClock();
+  const router = routes();
   createRoot(into).render(
     <StrictMode>
-      <ConfigProvider theme={theme} wave={{ disabled: true }}>
+      <ConfigProvider theme={theme} wave={{ disabled: true }} {...(kit && { locale: kit })}>
         <QueryClientProvider client={queries}>
           <WithLight>
             <RouterProvider router={router} />

@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
 import { asked } from './waiting';
+import { say } from '../words/say';
 
 type Schemas = components['schemas'];
 
@@ -102,15 +103,15 @@ export class Refused extends Error {
   }
 }
 
-const UNREACHABLE: Problem = {
+const unreachable = (): Problem => ({
   type: 'about:blank',
-  title: 'The program does not answer',
+  title: say('shared.theProgramDoesNotAnswer'),
   status: 0,
-  detail: 'Is it still running on this machine?',
+  detail: say('shared.isItStillRunningOn'),
   field: '',
   value: '',
-  remedy: 'Start it again; what you typed is kept on this screen and will be saved then.',
-};
+  remedy: say('shared.startItAgainWhatYou'),
+});
 
 /** Sends something that is no JSON as it is; whether it is what it should be is for the server to say. */
 async function sent<T>(path: string, type: string, body: BodyInit): Promise<T> {
@@ -118,7 +119,7 @@ async function sent<T>(path: string, type: string, body: BodyInit): Promise<T> {
   try {
     response = await fetch(path, { method: 'POST', headers: { 'Content-Type': type }, body });
   } catch {
-    throw new Refused(UNREACHABLE);
+    throw new Refused(unreachable());
   }
   const answer: unknown = await response.json();
   if (!response.ok) {
@@ -148,7 +149,7 @@ export async function answered<T>(
   try {
     result = await call;
   } catch {
-    throw new Refused(UNREACHABLE);
+    throw new Refused(unreachable());
   }
   if (result.response.ok) {
     return result.data as T;
@@ -158,13 +159,13 @@ export async function answered<T>(
     known && typeof known === 'object' && 'remedy' in known
       ? known
       : {
-          ...UNREACHABLE,
-          title: 'The program answered something unforeseen',
+          ...unreachable(),
+          title: say('shared.theProgramAnsweredSomethingUnforeseen'),
           status: result.response.status,
         },
   );
 }
 
 export function problemOf(error: unknown): Problem {
-  return error instanceof Refused ? error.problem : { ...UNREACHABLE, detail: String(error) };
+  return error instanceof Refused ? error.problem : { ...unreachable(), detail: String(error) };
 }

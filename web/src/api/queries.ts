@@ -105,7 +105,7 @@ export function usePromise(id: number, version: number, route: string): UseQuery
 /** The route by the chosen schools: an answer while the others are still being weighed. */
 export function useFirstRoute(id: number, version: number, wanted: boolean): UseQueryResult<RouteView> {
   return useQuery({
-    queryKey: ['first route', id, version],
+    queryKey: ['first-route', id, version],
     queryFn: ({ signal }) =>
       answered(api.GET('/api/cases/{id}/routes/first', { params: { path: { id } }, signal })),
     enabled: wanted,
@@ -178,7 +178,7 @@ export function useLighteners(): UseQueryResult<LightenersView> {
 
 export function useModelChoices(): UseQueryResult<ModelChoices> {
   return useQuery({
-    queryKey: ['model choices'],
+    queryKey: ['model-choices'],
     queryFn: () => answered(api.GET('/api/model/choices')),
     staleTime: Infinity,
   });
@@ -187,7 +187,7 @@ export function useModelChoices(): UseQueryResult<ModelChoices> {
 /** The strands of the last answer stay while the next is computed, so that a slider can be dragged through them. */
 export function useModelRun(run: ModelRun): UseQueryResult<ModelView> {
   return useQuery({
-    queryKey: ['model run', run],
+    queryKey: ['model-run', run],
     queryFn: ({ signal }) => answered(api.POST('/api/model/run', { body: run, signal })),
     placeholderData: keepPreviousData,
     gcTime: 60_000,
@@ -195,7 +195,7 @@ export function useModelRun(run: ModelRun): UseQueryResult<ModelView> {
 }
 
 export function useModelChecks(): UseQueryResult<ModelChecks> {
-  return useQuery({ queryKey: ['model checks'], queryFn: () => answered(api.GET('/api/model/checks')) });
+  return useQuery({ queryKey: ['model-checks'], queryFn: () => answered(api.GET('/api/model/checks')) });
 }
 
 export function useDay(date: string): UseQueryResult<DayView> {
@@ -318,7 +318,7 @@ export function useSearchProgress(id: number, version: number): UseQueryResult<S
 /** Belongs to one version of a case, as the plan does. */
 export function useStrandHistory(id: number, version: number): UseQueryResult<StrandHistoryView> {
   return useQuery({
-    queryKey: ['strand history', id, version],
+    queryKey: ['strand-history', id, version],
     queryFn: ({ signal }) =>
       answered(api.GET('/api/cases/{id}/strand-history', { params: { path: { id } }, signal })),
     placeholderData: keepPreviousData,
@@ -327,7 +327,7 @@ export function useStrandHistory(id: number, version: number): UseQueryResult<St
 
 export function useStrandTests(id: number, version: number): UseQueryResult<StrandTestsView> {
   return useQuery({
-    queryKey: ['strand tests', id, version],
+    queryKey: ['strand-tests', id, version],
     queryFn: ({ signal }) =>
       answered(api.GET('/api/cases/{id}/strand-tests', { params: { path: { id } }, signal })),
     placeholderData: keepPreviousData,
@@ -343,7 +343,7 @@ export function usePhotos(id: number): UseQueryResult<PhotoView[]> {
 
 export function useLookBack(id: number): UseQueryResult<LookBackView> {
   return useQuery({
-    queryKey: ['look back', id],
+    queryKey: ['look-back', id],
     queryFn: () => answered(api.GET('/api/cases/{id}/look-back', { params: { path: { id } } })),
   });
 }
@@ -351,7 +351,7 @@ export function useLookBack(id: number): UseQueryResult<LookBackView> {
 /** Thought through again with what is known now; it takes a second, so only when it is asked for. */
 export function useBetter(id: number, wanted: boolean): UseQueryResult<BetterView> {
   return useQuery({
-    queryKey: ['look back', id, 'better'],
+    queryKey: ['look-back', id, 'better'],
     queryFn: () => answered(api.GET('/api/cases/{id}/look-back/better', { params: { path: { id } } })),
     enabled: wanted,
   });
@@ -359,7 +359,7 @@ export function useBetter(id: number, wanted: boolean): UseQueryResult<BetterVie
 
 export function useFaded(id: number): UseQueryResult<FadingView> {
   return useQuery({
-    queryKey: ['look back', id, 'faded'],
+    queryKey: ['look-back', id, 'faded'],
     queryFn: () => answered(api.GET('/api/cases/{id}/look-back/faded', { params: { path: { id } } })),
   });
 }

@@ -1,17 +1,18 @@
 import type { Place } from '../api/client';
 import { Drawing, type Fibres } from './fibres';
 import { lots } from './light';
+import { say } from '../words/say';
 
 /** From where a head is looked at. */
 export type View = 'front' | 'left' | 'right' | 'back';
 
 export const VIEWS: readonly View[] = ['front', 'left', 'right', 'back'];
 
-export const VIEW_WORDS: Record<View, string> = {
-  front: 'Front',
-  left: 'Left',
-  right: 'Right',
-  back: 'Back',
+export const VIEW_WORDS: Record<View, () => string> = {
+  front: () => say('visit.front'),
+  left: () => say('visit.left'),
+  right: () => say('visit.right'),
+  back: () => say('visit.back'),
 };
 
 /** One zone's hair: where it grows, and how long it is. */

@@ -10,6 +10,7 @@ import { hairOfHead, saidOfHead } from '../parts/HeadSteps';
 import { coloursHair } from '../parts/RouteStrip';
 import { useCase } from '../state/caseContext';
 import { useSize } from '../state/useSize';
+import { say } from '../words/say';
 
 /** For the client: the head as it is and as it is predicted to be, one over the other, with a line to draw across. */
 export function BeforeAfterPage(): ReactNode {
@@ -25,7 +26,7 @@ export function BeforeAfterPage(): ReactNode {
       {routes.isError && <ProblemNote problem={problemOf(routes.error)} />}
       {routes.data && <Compared decision={routes.data} />}
       <Button className="before-after-close" onClick={() => void navigate('../decide', { relative: 'path' })}>
-        Close
+        {say('beforeAfter.close')}
       </Button>
     </main>
   );
@@ -45,7 +46,7 @@ function Compared({ decision }: { decision: DecisionView }): ReactNode {
   const [now] = columns;
   const then = columns[at];
   if (!route || !now || !then) {
-    return <p>There is no way to this wish yet, so there is nothing to show.</p>;
+    return <p>{say('beforeAfter.thereIsNoWayTo')}</p>;
   }
   const last = at === columns.length - 1;
   return (
@@ -59,7 +60,10 @@ function Compared({ decision }: { decision: DecisionView }): ReactNode {
               view={view}
               width={width}
               height={height}
-              words={`Afterwards, ${VIEW_WORDS[view].toLowerCase()}: ${saidOfHead(decision.zones, then, false)}`}
+              words={say('beforeAfter.afterwards', {
+                view: VIEW_WORDS[view]().toLowerCase(),
+                zones: saidOfHead(decision.zones, then, false),
+              })}
             />
             <div className="before-after-now" style={{ clipPath: `inset(0 ${100 - line}% 0 0)` }}>
               <Head
@@ -67,41 +71,46 @@ function Compared({ decision }: { decision: DecisionView }): ReactNode {
                 view={view}
                 width={width}
                 height={height}
-                words={`Now, ${VIEW_WORDS[view].toLowerCase()}: ${saidOfHead(decision.zones, now, true)}`}
+                words={say('beforeAfter.now', {
+                  view: VIEW_WORDS[view]().toLowerCase(),
+                  zones: saidOfHead(decision.zones, now, true),
+                })}
               />
             </div>
             <i className="before-after-line" style={{ left: `${line}%` }} aria-hidden="true" />
-            <strong className="before-after-left">Now</strong>
-            <strong className="before-after-right">{last ? 'Afterwards, predicted' : 'In between'}</strong>
+            <strong className="before-after-left">{say('beforeAfter.now2')}</strong>
+            <strong className="before-after-right">
+              {last ? say('beforeAfter.afterwardsPredicted') : say('beforeAfter.inBetween')}
+            </strong>
           </>
         )}
       </div>
       <label className="before-after-slider">
-        <span className="unseen">How much of the head is shown as it is now</span>
+        <span className="unseen">{say('beforeAfter.howMuchOfTheHead')}</span>
         <input
           type="range"
           min={0}
           max={100}
           value={line}
-          aria-valuetext={`${line} % as it is now`}
+          aria-valuetext={say('beforeAfter.asItIsNow', { line })}
           onChange={(event) => setLine(Number(event.target.value))}
         />
       </label>
       {!last && promise?.meanwhile && <p className="before-after-words">{promise.meanwhile}</p>}
       <div className="before-after-choices">
         <Segmented<View>
-          aria-label="Seen from"
+          aria-label={say('beforeAfter.seenFrom')}
           value={view}
-          options={VIEWS.map((one) => ({ value: one, label: VIEW_WORDS[one] }))}
+          options={VIEWS.map((one) => ({ value: one, label: VIEW_WORDS[one]() }))}
           onChange={setView}
         />
         {columns.length > 2 && (
           <Segmented<number>
-            aria-label="After which step"
+            aria-label={say('beforeAfter.afterWhichStep')}
             value={at}
             options={columns.slice(1).map(({ kind }, i) => ({
               value: i + 1,
-              label: `${i + 1}. ${kind === 'TARGET' ? 'colour' : (actions.find(({ value }) => value === kind)?.words ?? '')}`,
+              label: `${i + 1}. ${kind === 'TARGET' ? say('beforeAfter.colour') : (actions.find(({ value }) => value === kind)?.words ?? '')}`,
             }))}
             onChange={setStep}
           />

@@ -1,23 +1,21 @@
 import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { say } from '../words/say';
 
 /** Instead of a page that could not be shown, or could not be fetched because the program was renewed meanwhile. */
 export function BrokenPage(): ReactNode {
   return (
     <main className="alone" role="alert">
-      <title>Not shown · Mischung</title>
-      <h1>This page could not be shown</h1>
-      <p>
-        What was saved is safe. Load the page again; if it still does not show, restart the program on the
-        salon’s computer.
-      </p>
+      <title>{say('shared.notShownMischung')}</title>
+      <h1>{say('shared.thisPageCouldNotBe')}</h1>
+      <p>{say('shared.whatWasSavedIsSafe')}</p>
       <p>
         <Button type="primary" onClick={() => window.location.reload()}>
-          Load again
+          {say('shared.loadAgain')}
         </Button>{' '}
         <Link to="/" reloadDocument>
-          To the day
+          {say('shared.toTheDay')}
         </Link>
       </p>
     </main>

@@ -13,6 +13,7 @@ import { nextLight, useLight } from '../state/light';
 import { cmWords } from '../state/strands';
 import { dialogOpen } from '../state/keyboard';
 import { RAIL } from '../state/way';
+import { say } from '../words/say';
 
 const Shortcuts = lazy(async () => ({ default: (await import('../parts/Shortcuts')).Shortcuts }));
 
@@ -21,8 +22,8 @@ const BY_KEY = ['consult', 'history', 'read', 'tests', 'decide', 'plan', 'order'
 
 /** What stands beside the order of the work. */
 const OTHER_PAGES = [
-  { to: 'promise', words: 'For the client' },
-  { to: 'before-after', words: 'Before and after' },
+  { to: 'promise', words: () => say('visit.forTheClient') },
+  { to: 'before-after', words: () => say('visit.beforeAndAfter') },
 ];
 
 function pageOf(key: string): string | undefined {
@@ -61,9 +62,12 @@ function OpenCase({ id, onAgain }: { id: number; onAgain: () => void }): ReactNo
   if (loading.status === 'failed') {
     return (
       <main className="alone">
-        <ProblemNote problem={loading.problem} action={<Button onClick={onAgain}>Try again</Button>} />
+        <ProblemNote
+          problem={loading.problem}
+          action={<Button onClick={onAgain}>{say('visit.tryAgain')}</Button>}
+        />
         <p>
-          <Link to="/clients">All clients</Link>
+          <Link to="/clients">{say('visit.allClients')}</Link>
         </p>
       </main>
     );
@@ -102,7 +106,12 @@ function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
   const refusedName = saving.status === 'refused' && saving.problem.field === 'content.clientName';
   return (
     <div className="case-frame">
-      <title>{`${here?.words ?? 'Visit'} · ${content.clientName} · Mischung`}</title>
+      <title>
+        {say('visit.mischung', {
+          words: here?.words() ?? say('visit.visit'),
+          clientName: content.clientName,
+        })}
+      </title>
       <Rail way={way} refusedName={refusedName ? problem?.remedy : undefined} onHelp={() => setSheet(true)} />
       <div className="case-page">
         <NextLine way={way} saving={saving} />
@@ -115,29 +124,30 @@ function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
                   saving.theirs ? (
                     <>
                       <Button type="primary" onClick={() => document.putMineOnTop()}>
-                        Keep mine on top
+                        {say('visit.keepMineOnTop')}
                       </Button>
-                      <Button onClick={() => document.takeTheirs()}>Use theirs</Button>
+                      <Button onClick={() => document.takeTheirs()}>{say('visit.useTheirs')}</Button>
                     </>
                   ) : (
-                    <Button onClick={onAgain}>Open it again</Button>
+                    <Button onClick={onAgain}>{say('visit.openItAgain')}</Button>
                   )
                 ) : undefined
               }
             />
             {saving.status === 'conflict' && saving.differs.length > 0 && (
               <p className="finding" role="status">
-                Different there:{' '}
-                {saving.differs
-                  .map((path) => spokenField(`content.${path}`, content, places))
-                  .filter((words, i, all) => all.indexOf(words) === i)
-                  .join('; ')}
+                {say('visit.differentThere', {
+                  differs: saving.differs
+                    .map((path) => spokenField(`content.${path}`, content, places))
+                    .filter((words, i, all) => all.indexOf(words) === i)
+                    .join('; '),
+                })}
               </p>
             )}
           </div>
         )}
         <h1 className="unseen" tabIndex={-1}>
-          {here?.words ?? 'Visit'}
+          {here?.words() ?? say('visit.visit')}
         </h1>
         <Outlet />
       </div>
@@ -148,14 +158,14 @@ function Frame({ onAgain }: { onAgain: () => void }): ReactNode {
   );
 }
 
-const FIELD_WORDS: Record<string, string> = {
-  level: 'level',
-  tone: 'tone',
-  fromCm: 'beginning',
-  toCm: 'end',
-  greyShare: 'grey share',
-  porosity: 'porosity',
-  place: 'zone',
+const FIELD_WORDS: Record<string, () => string> = {
+  level: () => say('visit.level'),
+  tone: () => say('visit.tone'),
+  fromCm: () => say('visit.beginning'),
+  toCm: () => say('visit.end'),
+  greyShare: () => say('visit.greyShare'),
+  porosity: () => say('visit.porosity'),
+  place: () => say('visit.zone'),
 };
 
 /** "content.zones[1].bands[2].level" as the colourist says it: "crown 13–30 cm, level". */
@@ -167,9 +177,11 @@ function spokenField(path: string, content: CaseFile, places: Vocabulary['places
   }
   const place = places.find(({ value }) => value === zone.place)?.words ?? zone.place;
   const band = zone.bands[Number(found[2])];
-  const where = band ? `${place} ${cmWords(band.fromCm)}–${cmWords(band.toCm)} cm` : place;
+  const where = band
+    ? say('visit.cm', { place, fromCm: cmWords(band.fromCm), toCm: cmWords(band.toCm) })
+    : place;
   const field = found[3] ?? '';
-  return `${where}, ${FIELD_WORDS[field] ?? field}`;
+  return `${where}, ${FIELD_WORDS[field]?.() ?? field}`;
 }
 
 /** The page's heading takes the focus, so that it is read out and the next key is not lost. */

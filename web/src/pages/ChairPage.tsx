@@ -18,6 +18,7 @@ import { forThePage } from '../state/keyboard';
 import { useJobTime } from '../state/useJobTime';
 import { useKeysOnce } from '../state/useOnce';
 import { useSignals } from '../state/useSignals';
+import { say } from '../words/say';
 
 /** What is sent along with a press. */
 export type PressHeaders = Record<'Idempotency-Key' | 'If-Match', string>;
@@ -39,7 +40,7 @@ export function ChairPage(): ReactNode {
       {job.isError && (
         <ProblemNote
           problem={problemOf(job.error)}
-          action={<Button onClick={() => void job.refetch()}>Try again</Button>}
+          action={<Button onClick={() => void job.refetch()}>{say('chair.tryAgain')}</Button>}
         />
       )}
       {job.data && <Chair job={job.data} id={state.id} away={job.isError} />}
@@ -138,12 +139,9 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
   }, []);
   if (job.stage === 'NOT_BEGUN') {
     return (
-      <section className="chair-begin" aria-label="Begin">
+      <section className="chair-begin" aria-label={say('chair.begin')}>
         {problem && <ProblemNote problem={problem} />}
-        <p>
-          Start when the client sits down. From then on every clock runs, whether this screen is open or not.
-          You work by the order as it is planned now.
-        </p>
+        <p>{say('chair.startWhenTheClientSits')}</p>
         <Hand hand={hand} onHand={setHand} />
         <Button
           type="primary"
@@ -154,50 +152,52 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
             );
           }}
         >
-          Start the appointment
+          {say('chair.startTheAppointment')}
         </Button>
       </section>
     );
   }
   return (
     <>
-      <section className="chair-now" aria-label="Now" aria-disabled={busy}>
+      <section className="chair-now" aria-label={say('chair.now')} aria-disabled={busy}>
         <div className="chair-top">
-          <time className="chair-time" aria-label="Time">
+          <time className="chair-time" aria-label={say('chair.time')}>
             {timeWords(now)}
           </time>
           <Behind job={job} />
           {job.stage !== 'ENDED' && (
             <Button onClick={() => press(job.stage === 'RESTING' ? 'RESUMED' : 'PAUSED')}>
-              {job.stage === 'RESTING' ? 'Go on' : 'Pause'}
+              {job.stage === 'RESTING' ? say('chair.goOn') : say('chair.pause')}
             </Button>
           )}
-          {job.stage !== 'ENDED' && <Button onClick={() => setChanging(true)}>Change the plan</Button>}
+          {job.stage !== 'ENDED' && (
+            <Button onClick={() => setChanging(true)}>{say('chair.changeThePlan')}</Button>
+          )}
           <Button aria-pressed={signals.sound} onClick={() => signals.setSound(!signals.sound)}>
-            {signals.sound ? 'Sound on' : 'Sound off'}
+            {signals.sound ? say('chair.soundOn') : say('chair.soundOff')}
           </Button>
           <Hand hand={hand} onHand={setHand} />
         </div>
         {away && (
           <p className="finding warning" role="alert">
-            The program does not answer; clocks run on. What is pressed now is not taken.
+            {say('chair.theProgramDoesNotAnswer')}
           </p>
         )}
         {job.setBackMinutes > 0 && (
           <p className="finding warning" role="status">
-            The clock of the computer was set back by {job.setBackMinutes} min. The clocks of this job go on
-            by what has really passed.
+            {say('chair.theClockOfTheComputer', { setBackMinutes: job.setBackMinutes })}
           </p>
         )}
         {problem && <ProblemNote problem={problem} />}
         {job.stage === 'RESTING' && (
           <p className="chair-resting" role="status">
-            Paused. Clocks go on.
+            {say('chair.pausedClocksGoOn')}
           </p>
         )}
         {job.stage === 'ENDED' && (
           <p className="chair-resting" role="status">
-            The job has ended after {job.minute} min. <Link to="../look-back">Look back on it</Link>
+            {say('chair.theJobHasEndedAfter', { minute: job.minute })}{' '}
+            <Link to="../look-back">{say('chair.lookBackOnIt')}</Link>
           </p>
         )}
         {job.stage !== 'ENDED' && main && (
@@ -214,10 +214,10 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
         ))}
         {job.stage !== 'ENDED' && !main && (
           <Button type="primary" className="chair-press" onClick={() => press('ENDED')}>
-            All is done: the client goes
+            {say('chair.allIsDoneTheClient')}
           </Button>
         )}
-        <ol className="chair-next" aria-label="Next">
+        <ol className="chair-next" aria-label={say('chair.next')}>
           {waiting
             .filter((task) => task.key !== main?.key)
             .slice(0, SOON)
@@ -226,14 +226,14 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
                 <time>{task.clock}</time>
                 <span>
                   <strong>{task.title}</strong>{' '}
-                  <small>{[...task.zones, `person ${task.person}`].join(' · ')}</small>
+                  <small>{[...task.zones, say('chair.person', { person: task.person })].join(' · ')}</small>
                 </span>
                 <Button
-                  aria-label={`Begin ${task.title}`}
+                  aria-label={say('chair.begin2', { title: task.title })}
                   disabled={task.blocked !== ''}
                   onClick={() => press('STARTED', task.key)}
                 >
-                  Begin
+                  {say('chair.begin')}
                 </Button>
               </li>
             ))}
@@ -241,11 +241,11 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
         <ChairLog job={job} hand={hand} id={id} onAct={act} />
         <Photos />
         <p className="chair-links">
-          <Link to="../mix">Bowls</Link>
-          <Link to="../look-back">Look back</Link>
+          <Link to="../mix">{say('chair.bowls')}</Link>
+          <Link to="../look-back">{say('chair.lookBack')}</Link>
         </p>
       </section>
-      <section className="chair-clocks" aria-label="Clocks" aria-disabled={busy}>
+      <section className="chair-clocks" aria-label={say('chair.clocks')} aria-disabled={busy}>
         {changing && (
           <ChairChange
             job={job}
@@ -276,17 +276,17 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
             {recheck.changes.map((change) => (
               <p key={change}>{change}</p>
             ))}
-            {recheck.thinking && <p role="status">Still looking whether other bowls would come nearer …</p>}
+            {recheck.thinking && <p role="status">{say('chair.stillLookingWhetherOtherBowls')}</p>}
             {recheck.changes.length === 0 && !recheck.thinking && !recheck.stop && !recheck.flagged && (
-              <p>The rest stays as it was planned.</p>
+              <p>{say('chair.theRestStaysAsIt')}</p>
             )}
             <div className="chair-buttons">
               {recheck.changes.length > 0 && (
                 <Button type="primary" onClick={() => answer(recheck, true)}>
-                  Work by it
+                  {say('chair.workByIt')}
                 </Button>
               )}
-              <Button onClick={() => answer(recheck, false)}>Leave it as it is</Button>
+              <Button onClick={() => answer(recheck, false)}>{say('chair.leaveItAsItIs')}</Button>
             </div>
           </div>
         ))}
@@ -337,11 +337,14 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
 
 function Behind({ job }: { job: JobView }): ReactNode {
   if (job.stage === 'ENDED' || Math.abs(job.behind) < 3) {
-    return <span className="chair-behind">in time</span>;
+    return <span className="chair-behind">{say('chair.inTime')}</span>;
   }
   return (
     <span className={job.behind > 0 ? 'chair-behind late' : 'chair-behind'}>
-      {Math.abs(job.behind)} min {job.behind > 0 ? 'behind' : 'ahead'}
+      {say('chair.min2', {
+        behind: Math.abs(job.behind),
+        figure: job.behind > 0 ? say('chair.behind') : say('chair.ahead'),
+      })}
     </span>
   );
 }
@@ -349,8 +352,8 @@ function Behind({ job }: { job: JobView }): ReactNode {
 function Hand({ hand, onHand }: { hand: string; onHand: (hand: string) => void }): ReactNode {
   return (
     <Input
-      aria-label="Done by"
-      placeholder="Done by"
+      aria-label={say('chair.doneBy')}
+      placeholder={say('chair.doneBy')}
       value={hand}
       maxLength={40}
       onChange={(event) => {

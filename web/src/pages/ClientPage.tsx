@@ -8,9 +8,10 @@ import { Factors } from '../parts/Factors';
 import { ProblemNote } from '../parts/ProblemNote';
 import { Swatch } from '../parts/Swatch';
 import { TopBar } from '../parts/TopBar';
-import { erased, LEAVES_LATER } from '../state/erased';
+import { erased, leavesLater } from '../state/erased';
 import { today } from '../state/today';
 import { useTell } from '../state/useTell';
+import { say } from '../words/say';
 
 /** A client with all cases: any of them can be the beginning of a new one. */
 export function ClientPage(): ReactNode {
@@ -18,13 +19,13 @@ export function ClientPage(): ReactNode {
   const client = useClient(id);
   return (
     <>
-      <TopBar title="Client" />
+      <TopBar title={say('client.client')} />
       <main className="cases">
         {client.isPending && <Spin className="wait" />}
         {client.isError && (
           <>
             <ProblemNote problem={problemOf(client.error)} />
-            <Link to="/clients">All clients</Link>
+            <Link to="/clients">{say('client.allClients')}</Link>
           </>
         )}
         {client.data && <Known key={id} client={client.data} />}
@@ -70,7 +71,7 @@ function Known({ client }: { client: ClientView }): ReactNode {
   const erase = (): Promise<void> =>
     done(async () => {
       if (await erased(api.DELETE('/api/clients/{id}', path))) {
-        void message.info(LEAVES_LATER);
+        void message.info(leavesLater());
       }
       await queries.invalidateQueries();
       await navigate('/clients');
@@ -80,64 +81,65 @@ function Known({ client }: { client: ClientView }): ReactNode {
       {problem && <ProblemNote problem={problem} />}
       <div className="begin">
         <label>
-          <span>Name</span>
+          <span>{say('client.name')}</span>
           <Input value={name} onChange={(e) => setName(e.target.value)} onBlur={() => void keep()} />
         </label>
         <label className="begin-client">
-          <span>Note, also to be found by</span>
+          <span>{say('client.noteAlsoToBeFound')}</span>
           <Input value={note} onChange={(e) => setNote(e.target.value)} onBlur={() => void keep()} />
         </label>
         <Button type="primary" onClick={() => void book(0)}>
-          New case
+          {say('client.newCase')}
         </Button>
       </div>
       <div className="client-deeds">
-        <h1>Cases</h1>
+        <h1>{say('client.cases')}</h1>
         <span className="push" />
-        <Button href={`/api/clients/${client.id}/archive`}>Export all as an archive</Button>
+        <Button href={`/api/clients/${client.id}/archive`}>{say('client.exportAllAsAnArchive')}</Button>
         <Button danger onClick={() => setErasing(true)}>
-          Erase for good
+          {say('client.eraseForGood')}
         </Button>
       </div>
-      {client.cases.length === 0 && <p className="hint">No case yet. Begin one above.</p>}
+      {client.cases.length === 0 && <p className="hint">{say('client.noCaseYetBeginOne')}</p>}
       <ul className="case-list">
         {client.cases.map((one) => (
           <li key={one.id}>
             <Link to={`/cases/${one.id}/read`} className="case-link">
               <strong>{one.date}</strong>
               <span>{one.status.toLowerCase()}</span>
-              <Swatch look={one.wishLook}>wish: {one.wish}</Swatch>
+              <Swatch look={one.wishLook}>{say('client.wish', { wish: one.wish })}</Swatch>
             </Link>
             <Link to={`/cases/${one.id}/plan`} className="case-plan">
-              Plan
+              {say('client.plan')}
             </Link>
             <Link to={`/cases/${one.id}/look-back`} className="case-plan">
-              Look back
+              {say('client.lookBack')}
             </Link>
             <Button
               type="text"
-              aria-label={`Begin a new case from ${one.date}`}
+              aria-label={say('client.beginANewCaseFrom', { date: one.date })}
               onClick={() => void book(one.id)}
             >
-              Start a new visit from this one
+              {say('client.startANewVisitFrom')}
             </Button>
           </li>
         ))}
       </ul>
       <Learned id={client.id} />
       <Modal
-        title={`Erase ${client.name} for good?`}
+        title={say('client.eraseForGood2', { name: client.name })}
         open={erasing}
         onCancel={() => setErasing(false)}
-        okText="Erase for good"
+        okText={say('client.eraseForGood')}
         okButtonProps={{ danger: true, disabled: typed.trim() !== client.name }}
         onOk={() => void erase()}
       >
-        <p>
-          All cases and photographs go, and nothing can bring them back. Export the archive first if anything
-          of it is to be kept. Type the name to go on.
-        </p>
-        <Input aria-label="Name to erase" value={typed} onChange={(e) => setTyped(e.target.value)} />
+        <p>{say('client.allCasesAndPhotographsGo')}</p>
+        <Input
+          aria-label={say('client.nameToErase')}
+          value={typed}
+          onChange={(e) => setTyped(e.target.value)}
+        />
       </Modal>
     </>
   );
@@ -152,14 +154,17 @@ function Learned({ id }: { id: number }): ReactNode {
     return null;
   }
   return (
-    <section className="back-box" aria-label="Learned">
-      <h2>What we know about this hair</h2>
+    <section className="back-box" aria-label={say('client.learned')}>
+      <h2>{say('client.whatWeKnowAboutThis')}</h2>
       <p className="quiet">
-        {learned.from === 0
-          ? 'No visit was looked back on yet.'
-          : `From ${learned.from} ${learned.from === 1 ? 'visit' : 'visits'}.`}{' '}
-        Bowls: {learned.grams} times what was reckoned, from {learned.bowls}{' '}
-        {learned.bowls === 1 ? 'bowl' : 'bowls'}.
+        {say('client.bowlsTimesWhatWasReckoned', {
+          figure:
+            learned.from === 0
+              ? say('client.noVisitWasLookedBack')
+              : say('client.fromVisits', { from: learned.from }),
+          grams: learned.grams,
+          bowls: learned.bowls,
+        })}
       </p>
       <Factors changes={learned.hair} />
       {learned.from > 0 && (
@@ -172,7 +177,7 @@ function Learned({ id }: { id: number }): ReactNode {
             )
           }
         >
-          Forget what visits have taught
+          {say('client.forgetWhatVisitsHaveTaught')}
         </Button>
       )}
     </section>

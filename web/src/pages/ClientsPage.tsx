@@ -9,7 +9,8 @@ import { ProblemNote } from '../parts/ProblemNote';
 import { Swatch } from '../parts/Swatch';
 import { TopBar } from '../parts/TopBar';
 import { useSettled } from '../state/useSettled';
-import { erased, LEAVES_LATER } from '../state/erased';
+import { erased, leavesLater } from '../state/erased';
+import { say } from '../words/say';
 
 const MOST_BYTES = 2 * 1024 * 1024;
 const MOST_SHOWN = 12;
@@ -20,19 +21,16 @@ export function ClientsPage(): ReactNode {
   const [problem, setProblem] = useState<Problem | null>(null);
   return (
     <>
-      <TopBar title="Clients" />
+      <TopBar title={say('clients.clients')} />
       <main className="cases">
         {problem && <ProblemNote problem={problem} />}
         <Search onProblem={setProblem} />
         <Past />
-        <h2>Latest cases</h2>
+        <h2>{say('clients.latestCases')}</h2>
         {cases.isPending && <Spin />}
         {cases.isError && <ProblemNote problem={problemOf(cases.error)} />}
         {cases.data?.length === 0 && (
-          <Empty
-            image={Empty.PRESENTED_IMAGE_SIMPLE}
-            description="No case yet. Begin one on the day's page, or import a file."
-          />
+          <Empty image={Empty.PRESENTED_IMAGE_SIMPLE} description={say('clients.noCaseYetBeginOne')} />
         )}
         <ul className="case-list">
           {cases.data?.slice(0, MOST_SHOWN).map((one) => (
@@ -60,21 +58,21 @@ function Search({ onProblem }: { onProblem: (problem: Problem | null) => void })
     }
   };
   return (
-    <section className="client-search" aria-label="Clients">
+    <section className="client-search" aria-label={say('clients.clients')}>
       <div className="begin">
         <label className="begin-client">
-          <span>Find a client by name or note</span>
+          <span>{say('clients.findAClientByName')}</span>
           <Input
             value={words}
-            aria-label="Find a client"
-            placeholder="Beginning of any word"
+            aria-label={say('clients.findAClient')}
+            placeholder={say('clients.beginningOfAnyWord')}
             onChange={(event) => setWords(event.target.value)}
           />
         </label>
         <span className="push" />
         <FileButton
-          words="Import a file"
-          label="Case file"
+          words={say('clients.importAFile')}
+          label={say('clients.caseFile')}
           accept=".json,application/json"
           onFile={importFile}
         />
@@ -83,8 +81,8 @@ function Search({ onProblem }: { onProblem: (problem: Problem | null) => void })
       {found.data && (
         <p className="quiet" role="status">
           {found.data.clients.length === 0
-            ? 'Nobody of that name.'
-            : `${found.data.clients.length} of ${found.data.all} clients`}
+            ? say('clients.nobodyOfThatName')
+            : say('clients.ofClients', { clientsCount: found.data.clients.length, all: found.data.all })}
         </p>
       )}
       <ul className="client-list">
@@ -94,8 +92,8 @@ function Search({ onProblem }: { onProblem: (problem: Problem | null) => void })
               <strong>{one.name}</strong>
               <small>
                 {one.note && `${one.note} · `}
-                {one.visits === 1 ? '1 case' : `${one.visits} cases`}
-                {one.lastDay && `, last ${one.lastDay}`}
+                {one.visits === 1 ? say('clients.n1Case') : say('clients.cases', { visits: one.visits })}
+                {one.lastDay && say('clients.last', { lastDay: one.lastDay })}
               </small>
             </Link>
           </li>
@@ -111,21 +109,23 @@ function Past(): ReactNode {
   const asked = useSettled(words, 200);
   const past = usePast(asked);
   return (
-    <section className="past" aria-label="Past work">
+    <section className="past" aria-label={say('clients.pastWork')}>
       <label className="begin-client">
-        <span>Find past work by canvas, wish, shade, school or result</span>
+        <span>{say('clients.findPastWorkByCanvas')}</span>
         <Input
           value={words}
-          aria-label="Find past work"
-          placeholder="10 to 6 on porous ends that stayed even"
+          aria-label={say('clients.findPastWork')}
+          placeholder={say('clients.n10To6OnPorous')}
           onChange={(event) => setWords(event.target.value)}
         />
       </label>
       {past.isError && <ProblemNote problem={problemOf(past.error)} />}
       {asked.trim() !== '' && past.data && (
-        <p className="quiet" role="status" aria-label="Understood">
-          {past.data.visits.length === 0 ? 'Nothing found where ' : `${past.data.visits.length} found where `}
-          {past.data.understood.join(', ') || 'anything was done'}
+        <p className="quiet" role="status" aria-label={say('clients.understood')}>
+          {past.data.visits.length === 0
+            ? say('clients.nothingFoundWhere')
+            : say('clients.foundWhere', { visitsCount: past.data.visits.length })}
+          {past.data.understood.join(', ') || say('clients.anythingWasDone')}
         </p>
       )}
       <ul>
@@ -137,14 +137,19 @@ function Past(): ReactNode {
               </strong>
             </Link>
             <span>
-              {one.canvas} to {one.wish}; {one.school}; porosity {one.porosity}
-              {one.shades && `; ${one.shades}`}
+              {say('clients.toPorosity', {
+                canvas: one.canvas,
+                wish: one.wish,
+                school: one.school,
+                porosity: one.porosity,
+                shades: one.shades && `; ${one.shades}`,
+              })}
             </span>
             <span>{one.outcome}</span>
             {[one.worked, one.alsoWorked].filter(Boolean).map((line) => (
-              <small key={line}>Worked well: {line}</small>
+              <small key={line}>{say('clients.workedWell', { line })}</small>
             ))}
-            {one.toChange && <small>Do differently: {one.toChange}</small>}
+            {one.toChange && <small>{say('clients.doDifferently', { toChange: one.toChange })}</small>}
           </li>
         ))}
       </ul>
@@ -188,7 +193,11 @@ function CaseLine({
         duration: 12,
         content: (
           <>
-            {one.clientName}, {one.date}, was erased, photographs for good. {later && `${LEAVES_LATER} `}
+            {say('clients.wasErasedPhotographsForGood', {
+              clientName: one.clientName,
+              date: one.date,
+              later: later && `${leavesLater()} `,
+            })}
             <Button
               size="small"
               onClick={() => {
@@ -196,7 +205,7 @@ function CaseLine({
                 void bringBack(kept);
               }}
             >
-              Bring back
+              {say('clients.bringBack')}
             </Button>
           </>
         ),
@@ -220,13 +229,17 @@ function CaseLine({
       <Link to={`/cases/${one.id}/read`} className="case-link">
         <strong>{one.clientName}</strong>
         <span>{one.date}</span>
-        <Swatch look={one.wishLook}>wish: {one.wish}</Swatch>
+        <Swatch look={one.wishLook}>{say('clients.wish', { wish: one.wish })}</Swatch>
       </Link>
       <Link to={`/cases/${one.id}/plan`} className="case-plan">
-        Plan
+        {say('clients.plan')}
       </Link>
-      <Button type="text" aria-label={`Erase ${one.clientName}`} onClick={() => void erase()}>
-        Erase
+      <Button
+        type="text"
+        aria-label={say('clients.erase', { clientName: one.clientName })}
+        onClick={() => void erase()}
+      >
+        {say('clients.erase2')}
       </Button>
     </li>
   );

@@ -12,6 +12,7 @@ import { SelectField } from '../parts/SelectField';
 import { WhenFields } from '../parts/WhenFields';
 import { useCase } from '../state/caseContext';
 import { refusedAt } from '../state/refused';
+import { say } from '../words/say';
 
 /** What is asked and told, in the order it is asked; one hand is enough. */
 export function ConsultPage(): ReactNode {
@@ -65,25 +66,25 @@ export function ConsultPage(): ReactNode {
   );
   return (
     <main className="consult">
-      <section className="questions" aria-label="Consultation">
+      <section className="questions" aria-label={say('consult.consultation')}>
         <div className="facts">
           <SelectField
-            label="Status"
+            label={say('consult.status')}
             value={content.status}
             options={vocabulary?.statuses ?? []}
             onChange={(status) => void document.move(status)}
           />
           <SelectField
-            label="Chair"
+            label={say('consult.chair')}
             value={content.chair}
             options={[...new Set(['', ...chairs, content.chair])].map((chair) => ({
               value: chair,
-              words: chair === '' ? 'not said' : chair,
+              words: chair === '' ? say('consult.notSaid') : chair,
             }))}
             onChange={(chair) => document.edit({ ...content, chair })}
           />
           <DraftField
-            label="Minutes"
+            label={say('consult.minutes')}
             width={84}
             inputMode="decimal"
             value={String(content.minutes)}
@@ -97,62 +98,62 @@ export function ConsultPage(): ReactNode {
           />
           <WhenFields />
           <Link to={`/clients/${state.clientId}`} className="earlier-cases">
-            All cases of this client
+            {say('consult.allCasesOfThisClient')}
           </Link>
         </div>
         <label className="question wide">
-          <span>The wish, in the client’s words</span>
+          <span>{say('consult.theWishInTheClient')}</span>
           <Input.TextArea
             value={told.wish}
-            aria-label="The wish in the client's words"
+            aria-label={say('consult.theWishInTheClient2')}
             autoSize={{ minRows: 2, maxRows: 5 }}
             maxLength={2000}
-            onChange={(event) => set({ wish: event.target.value }, 'wish words')}
+            onChange={(event) => set({ wish: event.target.value }, 'wishWords')}
           />
         </label>
-        {asked('Ever reacted to hair colour, or to anything on skin or hair?', 'earlierReaction')}
-        {asked('Ever reacted to a temporary black henna tattoo?', 'blackTattoo')}
+        {asked(say('consult.everReactedToHairColour'), 'earlierReaction')}
+        {asked(say('consult.everReactedToATemporary'), 'blackTattoo')}
         <label className="question">
-          <span>Allergies, as told</span>
+          <span>{say('consult.allergiesAsTold')}</span>
           <Input
             value={told.allergies}
-            aria-label="Allergies"
+            aria-label={say('consult.allergies')}
             onChange={(event) => set({ allergies: event.target.value }, 'allergies')}
           />
         </label>
-        {asked('Asthma?', 'asthma')}
+        {asked(say('consult.asthma'), 'asthma')}
         {asked(
-          'Medication?',
+          say('consult.medication'),
           'medication',
           told.medication === 'YES' && (
             <Input
               value={told.medicationWords}
-              aria-label="Which medication"
-              placeholder="which, as told"
+              aria-label={say('consult.whichMedication')}
+              placeholder={say('consult.whichAsTold')}
               onChange={(event) => set({ medicationWords: event.target.value }, 'medication')}
             />
           ),
         )}
-        {asked('Pregnant or nursing?', 'pregnant')}
+        {asked(say('consult.pregnantOrNursing'), 'pregnant')}
         {asked(
-          'Under age?',
+          say('consult.underAge'),
           'underAge',
           told.underAge === 'YES' && (
             <Choice
-              label="Guardian agreed where local law allows it"
+              label={say('consult.guardianAgreedWhereLocalLaw')}
               value={told.guardianAgreed ? 'yes' : 'no'}
               onChoose={(agreed) => set({ guardianAgreed: agreed === 'yes' })}
               options={[
-                { value: 'no', label: 'no guardian’s agreement' },
-                { value: 'yes', label: 'guardian agreed, law allows' },
+                { value: 'no', label: say('consult.noGuardianSAgreement') },
+                { value: 'yes', label: say('consult.guardianAgreedLawAllows') },
               ]}
             />
           ),
         )}
         <div className="question">
-          <span>Scalp, looked at</span>
+          <span>{say('consult.scalpLookedAt')}</span>
           <Choice
-            label="Scalp"
+            label={say('consult.scalp')}
             value={told.scalp}
             onChoose={(scalp) => set({ scalp })}
             options={(vocabulary?.scalps ?? [])
@@ -161,10 +162,10 @@ export function ConsultPage(): ReactNode {
           />
         </div>
         <div className="question">
-          <span>Patch test</span>
+          <span>{say('consult.patchTest')}</span>
           <div className="patch-when">
             <MomentField
-              label="applied"
+              label={say('consult.applied')}
               value={told.patchPlaced}
               refused={refused('consultation.patchTest.placed', 'consultation.patchPlaced')}
               onText={(moment) =>
@@ -179,24 +180,24 @@ export function ConsultPage(): ReactNode {
             />
             {told.patchResult !== 'NOT_READ' && (
               <MomentField
-                label="read"
+                label={say('consult.read')}
                 value={told.patchRead}
                 refused={refused('consultation.patchTest.read', 'consultation.patchRead')}
-                onText={(patchRead) => set({ patchRead }, 'patch read')}
+                onText={(patchRead) => set({ patchRead }, 'patchRead')}
               />
             )}
           </div>
           <Choice
-            label="Patch test reading"
+            label={say('consult.patchTestReading')}
             value={told.patchResult}
             onChoose={(patchResult) => set({ patchResult, patchRead: '' })}
             options={(vocabulary?.patchResults ?? []).map(({ value, words }) => ({ value, label: words }))}
           />
         </div>
         <div className="question">
-          <span>Colour used at home</span>
+          <span>{say('consult.colourUsedAtHome')}</span>
           <Choice
-            label="Home colour"
+            label={say('consult.homeColour')}
             value={told.homeColour}
             onChoose={(homeColour) => set({ homeColour })}
             options={(vocabulary?.homeColours ?? [])
@@ -206,9 +207,9 @@ export function ConsultPage(): ReactNode {
         </div>
         {['PLANT', 'METALLIC', 'UNKNOWN'].includes(told.homeColour) && (
           <div className="question">
-            <span>Cut strand in peroxide</span>
+            <span>{say('consult.cutStrandInPeroxide')}</span>
             <Choice
-              label="Cut strand"
+              label={say('consult.cutStrand')}
               value={told.cutStrand}
               onChoose={(cutStrand) => set({ cutStrand })}
               options={(vocabulary?.cutStrands ?? []).map(({ value, words }) => ({ value, label: words }))}
@@ -216,14 +217,14 @@ export function ConsultPage(): ReactNode {
           </div>
         )}
         <div className="facts">
-          {amount('Budget', 'budget', '')}
-          {amount('Time', 'hours', 'h')}
-          {amount('Trim allowed', 'trimCm', 'cm')}
-          {amount('Comes again every', 'upkeepWeeks', 'weeks')}
+          {amount(say('consult.budget'), 'budget', '')}
+          {amount(say('consult.time'), 'hours', 'h')}
+          {amount(say('consult.trimAllowed'), 'trimCm', 'cm')}
+          {amount(say('consult.comesAgainEvery'), 'upkeepWeeks', say('consult.weeks'))}
         </div>
         <div className="question">
-          <span>Must stay</span>
-          <div className="choice" role="group" aria-label="Must stay">
+          <span>{say('consult.mustStay')}</span>
+          <div className="choice" role="group" aria-label={say('consult.mustStay')}>
             {(vocabulary?.keeps ?? []).map(({ value, words }) => (
               <button
                 key={value}
@@ -247,7 +248,7 @@ export function ConsultPage(): ReactNode {
       <aside className="consult-side">
         {plan && (
           <CaseCautions
-            title="What this means for the plan"
+            title={say('consult.whatThisMeansForThe')}
             cautions={cautions}
             planned={plan.stepCautions.length > 0}
           />

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { Button, Input } from 'antd';
-import { lazy, useEffect, useRef, useState, type ReactNode } from 'react';
+import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { Link, useNavigate, useSearchParams } from 'react-router';
 import {
   answered,
@@ -13,7 +13,6 @@ import {
 } from '../api/client';
 import { useClients, useDay, useVocabulary } from '../api/queries';
 import { Lock } from '../hair/Tress';
-import { Opened } from '../parts/Opened';
 import { ProblemNote } from '../parts/ProblemNote';
 import { TopBar } from '../parts/TopBar';
 import { DayField, TimeField } from '../parts/WhenField';
@@ -22,8 +21,7 @@ import { clockOf, dayWords, minuteOf, today } from '../state/today';
 import { daysAfter } from '../state/when';
 import { useKeysOnce } from '../state/useOnce';
 import { useSettled } from '../state/useSettled';
-
-const HouseDrawer = lazy(async () => ({ default: (await import('../parts/HouseDrawer')).HouseDrawer }));
+import { say } from '../words/say';
 
 /** Who sits where, what is running, what is due. */
 export function DayPage(): ReactNode {
@@ -31,30 +29,22 @@ export function DayPage(): ReactNode {
   const date = asked.get('date') ?? today();
   const setDate = (day: string): void => setAsked(day === today() ? {} : { date: day });
   const [problem, setProblem] = useState<Problem | null>(null);
-  const [house, setHouse] = useState(false);
   const day = useDay(date);
   return (
     <>
-      <TopBar title="Day">
-        <Button type="text" onClick={() => setHouse(true)}>
-          Salon
-        </Button>
-      </TopBar>
-      <Opened open={house}>
-        <HouseDrawer open={house} onClose={() => setHouse(false)} />
-      </Opened>
+      <TopBar title={say('day.day')} />
       <main className="day">
-        <section className="day-main" aria-label="Chairs">
+        <section className="day-main" aria-label={say('day.chairs')}>
           <div className="day-head">
-            <Button aria-label="The day before" onClick={() => setDate(daysAfter(date, -1))}>
+            <Button aria-label={say('day.theDayBefore')} onClick={() => setDate(daysAfter(date, -1))}>
               ‹
             </Button>
-            <DayField label="Day" hideLabel required value={date} onText={setDate} />
-            <Button aria-label="The day after" onClick={() => setDate(daysAfter(date, 1))}>
+            <DayField label={say('day.day')} hideLabel required value={date} onText={setDate} />
+            <Button aria-label={say('day.theDayAfter')} onClick={() => setDate(daysAfter(date, 1))}>
               ›
             </Button>
             <h1>{dayWords(date)}</h1>
-            {date !== today() && <Button onClick={() => setDate(today())}>Today</Button>}
+            {date !== today() && <Button onClick={() => setDate(today())}>{say('day.today')}</Button>}
           </div>
           {problem && <ProblemNote problem={problem} />}
           {day.isError && <ProblemNote problem={problemOf(day.error)} />}
@@ -130,10 +120,10 @@ function NewAppointment(props: {
       }}
     >
       <label className="begin-client">
-        <span>Client, known or new</span>
+        <span>{say('day.clientKnownOrNew')}</span>
         <Input
-          placeholder="Name"
-          aria-label="Client"
+          placeholder={say('day.name')}
+          aria-label={say('day.client')}
           autoComplete="off"
           value={name}
           onChange={(event) => setName(event.target.value)}
@@ -143,9 +133,9 @@ function NewAppointment(props: {
           }}
         />
       </label>
-      <TimeField label="Begins" required value={time} onText={setTime} />
+      <TimeField label={say('day.begins')} required value={time} onText={setTime} />
       <label>
-        <span>Minutes</span>
+        <span>{say('day.minutes')}</span>
         <Input
           value={minutes}
           inputMode="numeric"
@@ -154,16 +144,16 @@ function NewAppointment(props: {
         />
       </label>
       <label>
-        <span>Chair</span>
+        <span>{say('day.chair')}</span>
         <select className="plain-select" value={chair} onChange={(event) => setChair(event.target.value)}>
-          <option value="">not said</option>
+          <option value="">{say('day.notSaid')}</option>
           {props.chairs.map((one) => (
             <option key={one}>{one}</option>
           ))}
         </select>
       </label>
       <Button type="primary" htmlType="submit">
-        New case
+        {say('day.newCase')}
       </Button>
       {name.trim() !== '' && found.length > 0 && !found.some((one) => one.name === name) && (
         <div className="known-names">
@@ -214,7 +204,7 @@ function Lanes({
       </div>
       {named.map((chair) => (
         <div className="lane" key={chair} data-chair={chair}>
-          <span className="lane-name">{chair === '' ? 'no chair yet' : chair}</span>
+          <span className="lane-name">{chair === '' ? say('day.noChairYet') : chair}</span>
           <ul className="lane-time">
             {rows(day.appointments.filter((one) => one.chair === chair)).map(([one, row]) => (
               <li
@@ -231,16 +221,16 @@ function Lanes({
             ))}
             <li aria-hidden="true" style={{ height: 100 * Math.max(1, rowCount(day, chair)) }} />
             {day.date === today() && minute > first && minute < last && (
-              <li className="now" style={{ left: at(minute) }} aria-label={`Now, ${clockOf(minute)}`} />
+              <li
+                className="now"
+                style={{ left: at(minute) }}
+                aria-label={say('day.now', { minute: clockOf(minute) })}
+              />
             )}
           </ul>
         </div>
       ))}
-      {day.appointments.length === 0 && (
-        <p className="hint">
-          No case yet on this day. Give the client a name above, or look among the clients.
-        </p>
-      )}
+      {day.appointments.length === 0 && <p className="hint">{say('day.noCaseYetOnThis')}</p>}
     </div>
   );
 }
@@ -264,10 +254,10 @@ function rowCount(day: DayView, chair: string): number {
   );
 }
 
-const NEXT: Record<Status, { to: Status; words: string } | null> = {
-  BOOKED: { to: 'WAITING', words: 'Arrived' },
-  WAITING: { to: 'RUNNING', words: 'Start' },
-  RUNNING: { to: 'DONE', words: 'Done' },
+const NEXT: Record<Status, { to: Status; words: () => string } | null> = {
+  BOOKED: { to: 'WAITING', words: () => say('day.arrived') },
+  WAITING: { to: 'RUNNING', words: () => say('day.start') },
+  RUNNING: { to: 'DONE', words: () => say('day.done') },
   DONE: null,
 };
 
@@ -302,15 +292,15 @@ function Appointment({
           {one.startTime.slice(0, 5)}–{clockOf(minuteOf(one.startTime) + one.minutes)}
           <span className="visit-state"> · {words}</span>
         </small>
-        <small>wish {one.wish}</small>
+        <small>{say('day.wish', { wish: one.wish })}</small>
       </Link>
       {next && (
         <Button
           size="small"
           onClick={() => void move(next.to)}
-          aria-label={`${next.words}: ${one.clientName}`}
+          aria-label={`${next.words()}: ${one.clientName}`}
         >
-          {next.words}
+          {next.words()}
         </Button>
       )}
     </>
@@ -319,12 +309,22 @@ function Appointment({
 
 function Due({ day }: { day: DayView }): ReactNode {
   return (
-    <aside className="due" aria-label="Due">
-      <h2>Due</h2>
-      <DueList title="Patch tests to read" visits={day.patchTestsToRead} none="none waits" page="consult" />
-      <DueList title="Upkeep to call for" visits={day.upkeepDue} none="nobody" page="read" />
-      <h3>To remind</h3>
-      {day.reminders.length === 0 && <p className="quiet">nobody</p>}
+    <aside className="due" aria-label={say('day.due')}>
+      <h2>{say('day.due')}</h2>
+      <DueList
+        title={say('day.patchTestsToRead')}
+        visits={day.patchTestsToRead}
+        none={say('day.noneWaits')}
+        page="consult"
+      />
+      <DueList
+        title={say('day.upkeepToCallFor')}
+        visits={day.upkeepDue}
+        none={say('day.nobody')}
+        page="read"
+      />
+      <h3>{say('day.toRemind')}</h3>
+      {day.reminders.length === 0 && <p className="quiet">{say('day.nobody')}</p>}
       <ul>
         {day.reminders.map((one) => (
           <li key={`${one.visitId} ${one.words}`}>
@@ -332,21 +332,25 @@ function Due({ day }: { day: DayView }): ReactNode {
               <strong>{one.clientName}</strong>
             </Link>{' '}
             <small>
-              {one.words}, {dayWords(one.from)} to {dayWords(one.to)}
-              {one.booked.map((day) => `, booked ${dayWords(day)}`)}
+              {say('day.to', {
+                words: one.words,
+                from: dayWords(one.from),
+                to: dayWords(one.to),
+                booked: one.booked.map((day) => say('day.booked', { day: dayWords(day) })).join(''),
+              })}
             </small>
             {one.warning && <small className="back-outside">{one.warning}</small>}
           </li>
         ))}
       </ul>
       <h3>
-        <Link to="/shelf">Stock low</Link>
+        <Link to="/shelf">{say('day.stockLow')}</Link>
       </h3>
-      {day.stockLow.length === 0 && <p className="quiet">nothing</p>}
+      {day.stockLow.length === 0 && <p className="quiet">{say('day.nothing')}</p>}
       <ul>
         {day.stockLow.map((one) => (
           <li key={one.name}>
-            <strong>{one.name}</strong> <small>{one.grams} g left</small>
+            <strong>{one.name}</strong> <small>{say('day.gLeft', { grams: one.grams })}</small>
           </li>
         ))}
       </ul>
@@ -363,7 +367,7 @@ function DueList(props: { title: string; visits: CaseSummary[]; none: string; pa
         {props.visits.map((one) => (
           <li key={one.id}>
             <Link to={`/cases/${one.id}/${props.page}`}>{one.clientName}</Link>{' '}
-            <small>visit of {dayWords(one.date)}</small>
+            <small>{say('day.visitOf', { date: dayWords(one.date) })}</small>
           </li>
         ))}
       </ul>

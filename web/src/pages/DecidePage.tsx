@@ -11,6 +11,7 @@ import { RouteStrip } from '../parts/RouteStrip';
 import { WishEditor } from '../parts/WishEditor';
 import { WishPanel } from '../parts/WishPanel';
 import { useCase } from '../state/caseContext';
+import { say } from '../words/say';
 
 /** The wish, and the routes to it one above the other: as strands through the steps, with their price. */
 export function DecidePage(): ReactNode {
@@ -22,28 +23,31 @@ export function DecidePage(): ReactNode {
     <main className="decide" aria-busy={routes.isFetching}>
       <div className="decide-head">
         <WishEditor />
-        <Button onClick={() => setPanel('wish')}>Design, limits, parts</Button>
-        <Button onClick={() => setPanel('method')}>Schools</Button>
+        <Button onClick={() => setPanel('wish')}>{say('decide.designLimitsParts')}</Button>
+        <Button onClick={() => setPanel('method')}>{say('decide.schools')}</Button>
         <Link className="decide-promise" to="../design">
-          Design on the head
+          {say('decide.designOnTheHead')}
         </Link>
         <span className="decide-wish">{routes.data?.wish}</span>
         <Link className="decide-promise" to="../promise">
-          For the client
+          {say('decide.forTheClient')}
         </Link>
       </div>
       {routes.isPending && (
         <p className="hint" role="status">
           <Spin size="small" />{' '}
           {first.data
-            ? `By your schools: ends ${first.data.measures.distance} off the wish, ${first.data.measures.clientWords}. The other routes are being compared.`
-            : 'Weighing the ways.'}
+            ? say('decide.byYourSchoolsEndsOff', {
+                distance: first.data.measures.distance,
+                clientWords: first.data.measures.clientWords,
+              })
+            : say('decide.weighingTheWays')}
         </p>
       )}
       {routes.isError && (
         <ProblemNote
           problem={problemOf(routes.error)}
-          action={<Button onClick={() => void routes.refetch()}>Try again</Button>}
+          action={<Button onClick={() => void routes.refetch()}>{say('decide.tryAgain')}</Button>}
         />
       )}
       {routes.data && <Decided decision={routes.data} />}
@@ -69,12 +73,12 @@ function Decided({ decision }: { decision: DecisionView }): ReactNode {
       </p>
       {decision.contradictions.map((one) => (
         <p className="finding warning" key={one} role="alert">
-          <strong>Cannot both be: </strong>
+          <strong>{say('decide.cannotBothBe')} </strong>
           {one}
         </p>
       ))}
       {chosen && <HeadSteps route={chosen} zones={decision.zones} />}
-      <section className="routes" aria-label="Routes">
+      <section className="routes" aria-label={say('decide.routes')}>
         {[...(own ? [own] : []), ...visible].map((route, i, all) => (
           <Fragment key={route.key}>
             {route.group !== 'YOUR_SCHOOLS' && route.group !== all[i - 1]?.group && (
@@ -97,13 +101,13 @@ function Decided({ decision }: { decision: DecisionView }): ReactNode {
         ))}
         {planned.length > visible.length && (
           <Button onClick={() => setShown(planned.length)}>
-            {planned.length - visible.length} more {planned.length - visible.length === 1 ? 'way' : 'ways'}
+            {say('decide.moreWays', { plannedCount: planned.length - visible.length })}
           </Button>
         )}
       </section>
       {decision.refused.length > 0 && (
-        <section className="refused" aria-label="Refused">
-          <h2>Ruled out</h2>
+        <section className="refused" aria-label={say('decide.refused')}>
+          <h2>{say('decide.ruledOut')}</h2>
           <ul>
             {decision.refused.map((one) => (
               <li key={one.words}>

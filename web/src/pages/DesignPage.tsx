@@ -18,6 +18,7 @@ import { WishEditor } from '../parts/WishEditor';
 import { WishPanel } from '../parts/WishPanel';
 import { useCase } from '../state/caseContext';
 import { useLight } from '../state/light';
+import { say } from '../words/say';
 
 /** What is wished, and where it goes: layers over the wished colour, seen foil by foil on the head. */
 export function DesignPage(): ReactNode {
@@ -35,28 +36,28 @@ export function DesignPage(): ReactNode {
   return (
     <main className="design" aria-busy={placement.isFetching}>
       <div className="design-head">
-        <h2>Design</h2>
+        <h2>{say('design.design')}</h2>
         <WishEditor />
-        <Button onClick={() => setPanel(true)}>What stays, limits, parts</Button>
+        <Button onClick={() => setPanel(true)}>{say('design.whatStaysLimitsParts')}</Button>
         <span className="push" />
         <a className="design-on" href={`/api/cases/${state.id}/plan/work-sheet.pdf`}>
-          Work sheet
+          {say('design.workSheet')}
         </a>
         <Link className="design-on" to="../decide">
-          See the routes
+          {say('design.seeTheRoutes')}
         </Link>
       </div>
       <div className="design-body">
         <div className="design-side">
           <Layers placement={drawn} chosen={layer} onChoose={setLayer} />
         </div>
-        <section className="design-stage" aria-label="Section plan">
+        <section className="design-stage" aria-label={say('design.sectionPlan')}>
           <Counts seen={seen} />
           {placement.isPending && !drawn && <Spin className="wait" />}
           {placement.isError && (
             <ProblemNote
               problem={problemOf(placement.error)}
-              action={<Button onClick={() => void placement.refetch()}>Try again</Button>}
+              action={<Button onClick={() => void placement.refetch()}>{say('design.tryAgain')}</Button>}
             />
           )}
           {drawn && (
@@ -75,13 +76,17 @@ export function DesignPage(): ReactNode {
 
 function Counts({ seen }: { seen: PlacementView | undefined }): ReactNode {
   if (!seen) {
-    return <p className="design-counts">Being counted…</p>;
+    return <p className="design-counts">{say('design.beingCounted')}</p>;
   }
   const layers = seen.layers.filter(({ own }) => own >= 0).length;
   return (
     <p className="design-counts" role="status">
-      {layers} {layers === 1 ? 'layer' : 'layers'} · {seen.foils.length} foils, {seen.minutes} min alone,{' '}
-      {Math.round(seen.foils.reduce((sum, { grams }) => sum + grams, 0))} g in them
+      {say('design.layersFoilsMinAloneG', {
+        layers,
+        foilsCount: seen.foils.length,
+        minutes: seen.minutes,
+        figure: Math.round(seen.foils.reduce((sum, { grams }) => sum + grams, 0)),
+      })}
     </p>
   );
 }
@@ -139,7 +144,7 @@ const Layers = memo(function Layers(props: {
   };
   const given = placement?.layers.filter(({ own }) => own < 0) ?? [];
   return (
-    <section className="layers" aria-label="Layers">
+    <section className="layers" aria-label={say('design.layers')}>
       {/* Above what grows, so that neither the button nor its menu moves under the hand. */}
       <div className="layers-add">
         <Dropdown
@@ -160,7 +165,7 @@ const Layers = memo(function Layers(props: {
             onClick: ({ key }) => begin(key),
           }}
         >
-          <Button type="primary">Add layers</Button>
+          <Button type="primary">{say('design.addLayers')}</Button>
         </Dropdown>
         {layers.some(({ region }) => region.places.length > 0) && (
           <Button
@@ -173,20 +178,16 @@ const Layers = memo(function Layers(props: {
               )
             }
           >
-            Mirror all
+            {say('design.mirrorAll')}
           </Button>
         )}
       </div>
-      <ol className="layers-given" aria-label="From the wish">
+      <ol className="layers-given" aria-label={say('design.fromTheWish')}>
         {given.map(({ sentence }, i) => (
           <li key={i}>{sentence}</li>
         ))}
       </ol>
-      {layers.length === 0 && (
-        <p className="hint">
-          The whole head gets the wish above. Begin with foils, a root, panels or a frame, then change them.
-        </p>
-      )}
+      {layers.length === 0 && <p className="hint">{say('design.theWholeHeadGetsThe')}</p>}
       <ol
         className="layers-own"
         onKeyDown={(event) => {
@@ -211,7 +212,7 @@ const Layers = memo(function Layers(props: {
       >
         {layers.map((layer, i) => {
           const said = placement?.layers.find(({ own }) => own === i);
-          const name = layer.name === '' ? (said?.words ?? 'Layer') : layer.name;
+          const name = layer.name === '' ? (said?.words ?? say('design.layer')) : layer.name;
           return (
             <li key={i} className={i === chosen ? 'layer chosen' : 'layer'}>
               <div className="layer-head">
@@ -224,33 +225,33 @@ const Layers = memo(function Layers(props: {
                   <b>{i + 1}</b>
                   <span>
                     {said?.sentence ?? name}
-                    {said && said.foils > 0 ? ` · ${said.foils} foils` : ''}
+                    {said && said.foils > 0 ? say('design.foils', { foils: said.foils }) : ''}
                   </span>
                 </button>
                 <Button
                   type="text"
                   aria-pressed={layer.on}
-                  aria-label={`${name} counts`}
+                  aria-label={say('design.counts', { name })}
                   onClick={() => change(i, { on: !layer.on })}
                 >
-                  {layer.on ? 'On' : 'Off'}
+                  {layer.on ? say('design.on') : say('design.off')}
                 </Button>
               </div>
               {i === chosen && vocabulary && (
                 <>
                   <div className="layer-buttons">
                     <Button disabled={i === 0} onClick={() => move(i, -1)}>
-                      Under
+                      {say('design.under')}
                     </Button>
                     <Button disabled={i === layers.length - 1} onClick={() => move(i, 1)}>
-                      Over
+                      {say('design.over')}
                     </Button>
-                    <Button onClick={() => copy(i)}>Copy</Button>
+                    <Button onClick={() => copy(i)}>{say('design.copy')}</Button>
                     <Button disabled={layer.region.places.length === 0} onClick={() => mirror(i)}>
-                      Mirror
+                      {say('design.mirror')}
                     </Button>
                     <Button danger onClick={() => remove(i)}>
-                      Remove
+                      {say('design.remove2')}
                     </Button>
                   </div>
                   <LayerEditor
@@ -298,27 +299,27 @@ const Stage = memo(function Stage({
         <div className="design-foil" aria-live="polite">
           <h3>
             {foil
-              ? `Foil ${foil.number}, ${foil.called}`
+              ? say('design.foil', { number: foil.number, called: foil.called })
               : ground
-                ? `Hair of the ${ground.words}`
-                : 'One section, close'}
+                ? say('design.hairOfThe', { words: ground.words })
+                : say('design.oneSectionClose')}
           </h3>
           {foil || ground ? (
             <Close stretches={(foil ?? ground)?.stretches ?? []} seed={foil?.number ?? 0} />
           ) : (
-            <p>Press a foil, or the hair between, to see what goes on it from root to ends.</p>
+            <p>{say('design.pressAFoilOrThe')}</p>
           )}
-          {foil && (
-            <p>
-              {foil.thicknessMm} mm thick, {foil.grams} g
-            </p>
-          )}
+          {foil && <p>{say('design.mmThickG', { thicknessMm: foil.thicknessMm, grams: foil.grams })}</p>}
         </div>
         <div className="design-whole">
-          <h3>Reads as a whole{predicted && `, predicted ${predicted.route}`}</h3>
+          <h3>
+            {say('design.readsAsAWhole', {
+              predicted: predicted && say('design.predicted', { route: predicted.route }),
+            })}
+          </h3>
           <ul aria-busy={placement !== predicted}>
             {predicted?.wholes.map((whole) => <Whole key={whole.side} whole={whole} />) ?? (
-              <li>Being planned…</li>
+              <li>{say('design.beingPlanned')}</li>
             )}
           </ul>
         </div>
@@ -338,13 +339,13 @@ function Close({ stretches, seed }: { stretches: FoilView['stretches']; seed: nu
   return (
     <>
       <div className="close-strands" aria-hidden="true">
-        <span>wished</span>
+        <span>{say('design.wished')}</span>
         <i>
           <FullTress bands={bands(({ look }) => [look])} seed={seed} />
         </i>
         {stretches.some(({ reached }) => reached.length > 0) && (
           <>
-            <span>predicted</span>
+            <span>{say('design.predicted2')}</span>
             <i>
               <FullTress bands={bands(({ reached }) => reached)} seed={seed} />
             </i>
@@ -354,11 +355,19 @@ function Close({ stretches, seed }: { stretches: FoilView['stretches']; seed: nu
       <ul>
         {stretches.map((one) => (
           <li key={one.fromCm}>
-            {one.fromCm}–{one.toCm} cm: {one.words}
-            {one.words !== 'stays' &&
-              one.reached.map(({ levelWords, tone }) => `, predicted ${levelWords} ${tone}`)}
-            {one.bowls.length > 0 ? `, bowl ${one.bowls.join(', then ')}` : ''}
-            {one.featherCm > 0 && `, feathered over ${one.featherCm} cm`}
+            {say('design.cm', {
+              fromCm: one.fromCm,
+              toCm: one.toCm,
+              words: one.words,
+              words2:
+                one.words !== 'stays' &&
+                one.reached
+                  .map(({ levelWords, tone }) => say('design.predicted3', { levelWords, tone }))
+                  .join(''),
+              bowls:
+                one.bowls.length > 0 ? say('design.bowl', { bowls: one.bowls.join(say('design.then')) }) : '',
+              featherCm: one.featherCm > 0 && say('design.featheredOverCm', { featherCm: one.featherCm }),
+            })}
           </li>
         ))}
       </ul>

@@ -24,6 +24,7 @@ import { daysAfter } from '../state/when';
 import { useWidth } from '../state/useWidth';
 import { refusedAt } from '../state/refused';
 import { capital } from '../state/words';
+import { say } from '../words/say';
 
 const LABEL_WIDTH = 104;
 
@@ -63,7 +64,7 @@ export function HistoryPage(): ReactNode {
     set({ events: history.events.map((e, i) => (i === at ? { ...e, ...part } : e)) }, merge);
   return (
     <main className="read history">
-      <section className="read-head" aria-label="Time line">
+      <section className="read-head" aria-label={say('history.timeLine')}>
         <TimeLine
           events={history.events}
           today={content.date}
@@ -74,7 +75,7 @@ export function HistoryPage(): ReactNode {
           }
           words={(service) => vocabulary?.services.find(({ value }) => value === service)?.words ?? ''}
         />
-        <div className="add-events" role="group" aria-label="Add what was done">
+        <div className="add-events" role="group" aria-label={say('history.addWhatWasDone')}>
           {(vocabulary?.services ?? []).map(({ value, words }) => (
             <Button key={value} onClick={() => add(value)}>
               + {words}
@@ -85,7 +86,7 @@ export function HistoryPage(): ReactNode {
         {laid.isError && <ProblemNote problem={problemOf(laid.error)} />}
         {laid.data && <ByTheDates laid={laid.data} />}
       </section>
-      <aside className="panel" aria-label="Event">
+      <aside className="panel" aria-label={say('history.event')}>
         <Growth laid={laid.data} history={history} onChange={set} />
         {event ? (
           <EventEditor
@@ -100,10 +101,7 @@ export function HistoryPage(): ReactNode {
             onRemove={() => set({ events: history.events.filter((_, i) => i !== at) })}
           />
         ) : (
-          <p className="hint">
-            Ask for the last two years: colour, lightener, home colour, haircuts, summers. Press what was done
-            under the time line, then say when and where.
-          </p>
+          <p className="hint">{say('history.askForTheLastTwo')}</p>
         )}
       </aside>
     </main>
@@ -141,21 +139,26 @@ function Growth(props: {
   );
   return (
     <>
-      <h2>How it grows</h2>
+      <h2>{say('history.howItGrows')}</h2>
       <div className="growth">
-        {figure('Natural level', 'naturalLevel', '')}
-        {figure('Washes a week', 'washesPerWeek', '')}
-        {figure('Growth from', 'growthFrom', 'cm/m')}
-        {figure('to', 'growthTo', 'cm/m')}
-        {figure('Measured regrowth', 'measuredRegrowthCm', 'cm', ['months'])}
+        {figure(say('history.naturalLevel'), 'naturalLevel', '')}
+        {figure(say('history.washesAWeek'), 'washesPerWeek', '')}
+        {figure(say('history.growthFrom'), 'growthFrom', 'cm/m')}
+        {figure(say('history.to'), 'growthTo', 'cm/m')}
+        {figure(say('history.measuredRegrowth'), 'measuredRegrowthCm', 'cm', ['months'])}
       </div>
       {laid && (
         <p className="quiet small">
           {laid.lastAtScalp === ''
-            ? 'Once colour at the scalp is on the line, a measured regrowth corrects the growth.'
-            : `Since ${laid.lastAtScalp}: ${laid.growthUsual} cm a month${
-                history.measuredRegrowthCm > 0 ? ', measured' : `, ${laid.growthFrom}–${laid.growthTo}`
-              }.`}
+            ? say('history.onceColourAtTheScalp')
+            : say('history.sinceCmAMonth', {
+                lastAtScalp: laid.lastAtScalp,
+                growthUsual: laid.growthUsual,
+                figure:
+                  history.measuredRegrowthCm > 0
+                    ? say('history.measured')
+                    : `, ${laid.growthFrom}–${laid.growthTo}`,
+              })}
         </p>
       )}
     </>
@@ -204,41 +207,41 @@ function EventEditor(props: {
       <h2>{kind?.words ?? ''}</h2>
       <div className="facts">
         <DayField
-          label="When"
+          label={say('history.when')}
           value={event.date}
           refused={refused('date')}
           required
           onText={(date) => onChange({ date }, 'date')}
         />
         <Choice
-          label="Service or home"
+          label={say('history.serviceOrHome')}
           value={event.home ? 'home' : 'salon'}
           onChoose={(where) => onChange({ home: where === 'home' })}
           options={[
-            { value: 'salon', label: 'salon' },
-            { value: 'home', label: 'home' },
+            { value: 'salon', label: say('history.salon') },
+            { value: 'home', label: say('history.home') },
           ]}
         />
       </div>
       {kind?.cuts ? (
-        number('Taken off', 'cutCm', 'cm')
+        number(say('history.takenOff'), 'cutCm', 'cm')
       ) : (
         <>
-          <h3>Where</h3>
+          <h3>{say('history.where')}</h3>
           <Choice
-            label="Where on the strand"
+            label={say('history.whereOnTheStrand')}
             value={event.where}
             onChoose={(where) => onChange({ where })}
             options={(vocabulary?.wheres ?? []).map(({ value, words }) => ({ value, label: words }))}
           />
         </>
       )}
-      {event.where === 'WOVEN' && number('Share woven out', 'share', '%', 100)}
-      {event.where === 'ROOTS' && number('Overlap over the last', 'overlapCm', 'cm')}
+      {event.where === 'WOVEN' && number(say('history.shareWovenOut'), 'share', '%', 100)}
+      {event.where === 'ROOTS' && number(say('history.overlapOverTheLast'), 'overlapCm', 'cm')}
       {(kind?.colours ?? event.service === 'LIGHTENER') && (
         <div className="facts">
           <SelectField
-            label={event.service === 'LIGHTENER' ? 'Lifted to level' : 'Level'}
+            label={event.service === 'LIGHTENER' ? say('history.liftedToLevel') : say('history.level')}
             value={String(event.level)}
             options={(ladder?.lifted ?? []).map(({ level }) => ({
               value: String(level),
@@ -249,7 +252,7 @@ function EventEditor(props: {
           {kind?.colours && (
             <>
               <SelectField
-                label="Tone"
+                label={say('history.tone')}
                 value={event.tone}
                 options={tones}
                 onChange={(tone) =>
@@ -268,10 +271,10 @@ function EventEditor(props: {
         </div>
       )}
       {(event.service === 'LIGHTENER' || event.service === 'PERMANENT' || event.service === 'DEMI') &&
-        number('Developer', 'volume', 'vol')}
+        number(say('history.developer'), 'volume', 'vol')}
       <div className="facts">
-        <Button onClick={props.onCopy}>Repeat five weeks earlier</Button>
-        <Button onClick={props.onRemove}>Remove</Button>
+        <Button onClick={props.onCopy}>{say('history.repeatFiveWeeksEarlier')}</Button>
+        <Button onClick={props.onRemove}>{say('history.remove')}</Button>
       </div>
     </>
   );
@@ -288,7 +291,7 @@ function ByTheDates({ laid }: { laid: StrandHistoryView }): ReactNode {
   const bandsOf = (stretches: StretchView[]): StretchView['proposed'][] =>
     stretches.map(({ proposed }) => proposed);
   return (
-    <div ref={area} className="by-dates" aria-label="By the dates">
+    <div ref={area} className="by-dates" aria-label={say('history.byTheDates')}>
       <div className="strand-line ruler-line">
         <span className="strand-label" />
         <div className="ruler-box" style={{ width: longestCm * pixelsPerCm }}>
@@ -308,7 +311,7 @@ function ByTheDates({ laid }: { laid: StrandHistoryView }): ReactNode {
             })
           }
         >
-          Use all
+          {say('history.useAll')}
         </Button>
       </div>
       {laid.strands.map((strand, z) => (
@@ -320,15 +323,17 @@ function ByTheDates({ laid }: { laid: StrandHistoryView }): ReactNode {
             <PastStrand place={strand.place} stretches={strand.stretches} pixelsPerCm={pixelsPerCm} />
             <span className="push" />
             <Button
-              aria-label={`Use these bands: ${places.find(({ value }) => value === strand.place)?.words ?? ''}`}
+              aria-label={say('history.useTheseBands', {
+                words: places.find(({ value }) => value === strand.place)?.words ?? '',
+              })}
               onClick={() => document.edit(withStrand(content, z, bandsOf(strand.stretches)))}
             >
-              Use these
+              {say('history.useThese')}
             </Button>
           </div>
           {strand.contradictions.map(({ sentence }) => (
             <p key={sentence} className="contradiction" role="note">
-              <strong>Dates and eyes differ.</strong> {sentence}
+              <strong>{say('history.datesAndEyesDiffer')}</strong> {sentence}
             </p>
           ))}
         </div>
@@ -367,7 +372,7 @@ function PastStrand({
         const counted = one.layersTo > 0 ? `${kind} · ${layers(one)}` : kind;
         const level = `${halves(Math.round(one.levelFrom * 2) / 2)}–${halves(Math.round(one.levelTo * 2) / 2)}`;
         const label =
-          [`${counted} · looks ${level}`, counted, one.layersTo > 0 ? layers(one) : kind].find(
+          [say('history.looks', { counted, level }), counted, one.layersTo > 0 ? layers(one) : kind].find(
             (words) => words.length * 7.3 + 18 < width,
           ) ?? '';
         return (
@@ -379,7 +384,7 @@ function PastStrand({
           >
             {label !== '' && <span>{label}</span>}
             <span className="unseen">
-              {one.from.words} to {one.to.words}: {one.words}
+              {say('history.to2', { words: one.from.words, words2: one.to.words, words3: one.words })}
             </span>
           </div>
         );

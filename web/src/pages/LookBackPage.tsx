@@ -13,6 +13,7 @@ import { ProblemNote } from '../parts/ProblemNote';
 import { SeenForm } from '../parts/SeenForm';
 import { useCase } from '../state/caseContext';
 import { keptHand } from '../state/hand';
+import { say } from '../words/say';
 
 /** The job against what had been said of it, and what follows from it. */
 export function LookBackPage(): ReactNode {
@@ -24,13 +25,13 @@ export function LookBackPage(): ReactNode {
       {back.isError && (
         <ProblemNote
           problem={problemOf(back.error)}
-          action={<Button onClick={() => void back.refetch()}>Try again</Button>}
+          action={<Button onClick={() => void back.refetch()}>{say('lookBack.tryAgain')}</Button>}
         />
       )}
       {back.data && !back.data.begun && (
         <section className="back-empty">
           <p>{back.data.says}</p>
-          <Link to="../chair">To the chair</Link>
+          <Link to="../chair">{say('lookBack.toTheChair')}</Link>
           <BackFaded id={state.id} />
         </section>
       )}
@@ -45,11 +46,11 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
   const [reading, setReading] = useState<BandBack | null>(null);
   const act = async (work: Promise<LookBackView>): Promise<void> => {
     try {
-      queries.setQueryData(['look back', id], await work);
+      queries.setQueryData(['look-back', id], await work);
       void queries.invalidateQueries({ queryKey: ['way', id] });
       setProblem(null);
-      await queries.invalidateQueries({ queryKey: ['look back', id, 'better'] });
-      await queries.invalidateQueries({ queryKey: ['strand tests'] });
+      await queries.invalidateQueries({ queryKey: ['look-back', id, 'better'] });
+      await queries.invalidateQueries({ queryKey: ['strand-tests'] });
     } catch (error) {
       setProblem(problemOf(error));
     }
@@ -57,7 +58,7 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
   const zones = [...new Set(back.bands.map(({ zoneWords }) => zoneWords))];
   return (
     <>
-      <section className="back-hair" aria-label="Before, predicted, result">
+      <section className="back-hair" aria-label={say('lookBack.beforePredictedResult')}>
         <h2 className="page-says">{back.says}</h2>
         {problem && <ProblemNote problem={problem} />}
         {zones.map((zone) => (
@@ -70,21 +71,29 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
         ))}
         {reading && (
           <Modal
-            title={`The ${reading.zoneWords}, ${reading.fromCm}–${reading.toCm} cm, result: dry, in daylight`}
+            title={say('lookBack.theCmResultDryIn', {
+              zoneWords: reading.zoneWords,
+              fromCm: reading.fromCm,
+              toCm: reading.toCm,
+            })}
             open
             onCancel={() => setReading(null)}
             footer={null}
             width={760}
           >
             <p>
-              Said: {reading.predicted.words} ({reading.range}). Wished: {reading.wished.words}.
+              {say('lookBack.saidWished', {
+                words: reading.predicted.words,
+                range: reading.range,
+                words2: reading.wished.words,
+              })}
             </p>
             <SeenForm
-              label="Level of the result"
+              label={say('lookBack.levelOfTheResult')}
               hair="natural"
               place={reading.zone}
               cm={(reading.fromCm + reading.toCm) / 2}
-              done="Save the result"
+              done={say('lookBack.saveTheResult')}
               needsTone
               onSeen={({ level, tone, second, measured, stretch }) => {
                 setReading(null);
@@ -111,12 +120,12 @@ function Back({ back, id }: { back: LookBackView; id: number }): ReactNode {
         )}
         <BackFaded id={id} />
       </section>
-      <section className="back-rest" aria-label="Time, product and lessons">
+      <section className="back-rest" aria-label={say('lookBack.timeProductAndLessons')}>
         <BackUsed back={back} />
         <Judged back={back} id={id} onAct={act} />
         <Better id={id} />
         <div className="back-box">
-          <h2>What it taught of this hair</h2>
+          <h2>{say('lookBack.whatItTaughtOfThis')}</h2>
           <Factors changes={back.learned} />
         </div>
         <BackAfter id={id} />
@@ -149,10 +158,10 @@ function Judged(props: {
   );
   return (
     <div className="back-box back-judged">
-      <h2>Lessons</h2>
-      {field('Worked well', worked, setWorked)}
-      {field('Also worked well', alsoWorked, setAlsoWorked)}
-      {field('Do differently', change, setChange)}
+      <h2>{say('lookBack.lessons')}</h2>
+      {field(say('lookBack.workedWell'), worked, setWorked)}
+      {field(say('lookBack.alsoWorkedWell'), alsoWorked, setAlsoWorked)}
+      {field(say('lookBack.doDifferently'), change, setChange)}
       <Button
         disabled={worked.trim() + alsoWorked.trim() + change.trim() === ''}
         onClick={() =>
@@ -166,9 +175,9 @@ function Judged(props: {
           )
         }
       >
-        Save lessons
+        {say('lookBack.saveLessons')}
       </Button>
-      {said && <small role="status">Kept. It is found again among past work.</small>}
+      {said && <small role="status">{say('lookBack.keptItIsFoundAgain')}</small>}
     </div>
   );
 }
@@ -178,8 +187,8 @@ function Better({ id }: { id: number }): ReactNode {
   const better = useBetter(id, wanted);
   return (
     <div className="back-box">
-      <h2>What would have been better</h2>
-      {!wanted && <Button onClick={() => setWanted(true)}>Plan again with what we know now</Button>}
+      <h2>{say('lookBack.whatWouldHaveBeenBetter')}</h2>
+      {!wanted && <Button onClick={() => setWanted(true)}>{say('lookBack.planAgainWithWhatWe')}</Button>}
       {wanted && better.isPending && <Spin />}
       {better.isError && <ProblemNote problem={problemOf(better.error)} />}
       {better.data && (
@@ -199,7 +208,7 @@ function Better({ id }: { id: number }): ReactNode {
 function Log({ back }: { back: LookBackView }): ReactNode {
   return (
     <details className="chair-log">
-      <summary>Everything that happened ({back.log.length})</summary>
+      <summary>{say('lookBack.everythingThatHappened', { logCount: back.log.length })}</summary>
       <ul>
         {back.log.map((line, i) => (
           <li key={i}>

@@ -10,8 +10,13 @@ import { ScaleReadout } from '../parts/ScaleReadout';
 import { useCase } from '../state/caseContext';
 import { useKeysOnce } from '../state/useOnce';
 import { keptHand } from '../state/hand';
+import { say } from '../words/say';
 
-const STATE_WORDS: Record<CardView['state'], string> = { WAITING: '', BEGUN: 'begun', DONE: '✓ done' };
+const STATE_WORDS: Record<CardView['state'], () => string> = {
+  WAITING: () => '',
+  BEGUN: () => say('mix.begun'),
+  DONE: () => say('mix.done'),
+};
 
 /** The bowls in the order they are needed, weighed one part after another. */
 export function MixPage(): ReactNode {
@@ -23,7 +28,7 @@ export function MixPage(): ReactNode {
       {mix.isError && (
         <ProblemNote
           problem={problemOf(mix.error)}
-          action={<Button onClick={() => void mix.refetch()}>Try again</Button>}
+          action={<Button onClick={() => void mix.refetch()}>{say('mix.tryAgain')}</Button>}
         />
       )}
       {mix.data && <Whole mix={mix.data} />}
@@ -55,17 +60,15 @@ function Whole({ mix }: { mix: MixView }): ReactNode {
   const card = mix.cards.find(({ key }) => key === chosen) ?? mix.cards[mix.next[0] ?? 0];
   return (
     <>
-      <section className="mix-list" aria-label="Bowls in the order they are needed">
+      <section className="mix-list" aria-label={say('mix.bowlsInTheOrderThey')}>
         {mix.shorts.map(({ name, sentence }) => (
           <p key={name} className="finding warning" role="alert">
-            <strong>Short: </strong>
+            <strong>{say('mix.short')} </strong>
             {sentence}
           </p>
         ))}
         {mix.learned && <p className="finding">{mix.learned}</p>}
-        {mix.cards.length === 0 && (
-          <p className="hint">Nothing is to be mixed: change the wish, or read the hair.</p>
-        )}
+        {mix.cards.length === 0 && <p className="hint">{say('mix.nothingIsToBeMixed')}</p>}
         <ol>
           {mix.cards.map((one) => (
             <li key={one.key}>
@@ -80,20 +83,20 @@ function Whole({ mix }: { mix: MixView }): ReactNode {
                 <span>
                   <strong>{one.title}</strong>
                   <small>
-                    {one.number > 1 && `batch ${one.number} · `}
+                    {one.number > 1 && say('mix.batch', { number: one.number })}
                     {one.zones.join(', ')}
                   </small>
                 </span>
                 <span className="mix-sum">
                   <b>{one.words}</b>
-                  <small>{STATE_WORDS[one.state]}</small>
+                  <small>{STATE_WORDS[one.state]()}</small>
                 </span>
               </button>
             </li>
           ))}
         </ol>
       </section>
-      <section className="mix-card" aria-label="Bowl">
+      <section className="mix-card" aria-label={say('mix.bowl')}>
         {problem && <ProblemNote problem={problem} />}
         {card && <Card key={card.key} card={card} busy={busy} id={state.id} onAct={act} />}
         <MixMore key={`more ${card?.key}`} id={state.id} card={card} onAct={act} />
@@ -120,16 +123,16 @@ function Card(props: {
         <div>
           <h2>
             {card.title}
-            {card.number > 1 && `, batch ${card.number}`}
+            {card.number > 1 && say('mix.batch2', { number: card.number })}
           </h2>
           <small>
             {[
               card.zones.join(', '),
               card.ratio,
               card.developer,
-              card.person > 0 && `person ${card.person}`,
-              card.clock && `mixed at ${card.clock}`,
-              card.freshUntil && `good until ${card.freshUntil}`,
+              card.person > 0 && say('mix.person', { person: card.person }),
+              card.clock && say('mix.mixedAt', { clock: card.clock }),
+              card.freshUntil && say('mix.goodUntil', { freshUntil: card.freshUntil }),
             ]
               .filter(Boolean)
               .join(' · ')}
@@ -151,15 +154,24 @@ function Card(props: {
                 {[
                   part.dilutes && 'dilutes',
                   part.fluidWords,
-                  part.pouredGrams > 0 && `${part.pouredGrams} g in`,
-                  part.targetGrams !== part.plannedGrams && `planned ${part.plannedGrams} g`,
+                  part.pouredGrams > 0 && say('mix.gIn', { pouredGrams: part.pouredGrams }),
+                  part.targetGrams !== part.plannedGrams &&
+                    say('mix.plannedG', { plannedGrams: part.plannedGrams }),
                 ]
                   .filter(Boolean)
                   .join(' · ')}
                 {part.opens > 0 && (
-                  <strong> open {part.opens === 1 ? 'a new pack' : `${part.opens} packs`}</strong>
+                  <strong>
+                    {' '}
+                    {say('mix.open', {
+                      figure:
+                        part.opens === 1 ? say('mix.aNewPack') : say('mix.packs', { opens: part.opens }),
+                    })}
+                  </strong>
                 )}
-                {part.shortGrams > 0 && <strong> {part.shortGrams} g short</strong>}
+                {part.shortGrams > 0 && (
+                  <strong> {say('mix.gShort', { shortGrams: part.shortGrams })}</strong>
+                )}
               </small>
             </span>
             <span className="mix-tick">{part.pouredGrams > 0 && part.missingGrams === 0 ? '✓' : ''}</span>
@@ -196,7 +208,7 @@ function Card(props: {
       )}
       {!line && card.state === 'BEGUN' && (
         <p className="mix-full" role="status">
-          Full: {card.words}. Mix it well.
+          {say('mix.fullMixItWell', { words: card.words })}
         </p>
       )}
       <div className="mix-foot">
@@ -214,7 +226,7 @@ function Card(props: {
               )
             }
           >
-            Take the last weight back
+            {say('mix.takeTheLastWeightBack')}
           </Button>
         )}
         {card.state !== 'WAITING' && <Finish card={card} id={id} onAct={onAct} />}
@@ -245,9 +257,9 @@ function Finish(props: {
   return (
     <>
       <label className="mix-left">
-        <span>Left over in the end</span>
+        <span>{say('mix.leftOverInTheEnd')}</span>
         <Input
-          aria-label="Grams left over"
+          aria-label={say('mix.gramsLeftOver')}
           inputMode="decimal"
           suffix="g"
           value={left}
@@ -255,9 +267,9 @@ function Finish(props: {
         />
       </label>
       <Button type="primary" onClick={() => done(true)}>
-        {card.state === 'DONE' ? 'Keep what was left' : 'Bowl done'}
+        {card.state === 'DONE' ? say('mix.keepWhatWasLeft') : say('mix.bowlDone')}
       </Button>
-      {card.state === 'DONE' && <Button onClick={() => done(false)}>Not done yet</Button>}
+      {card.state === 'DONE' && <Button onClick={() => done(false)}>{say('mix.notDoneYet')}</Button>}
     </>
   );
 }

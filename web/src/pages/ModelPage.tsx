@@ -11,6 +11,8 @@ import { ModelFindings, ModelStrands } from '../parts/ModelStrands';
 import { ProblemNote } from '../parts/ProblemNote';
 import { FIRST_RUN } from '../state/modelRun';
 import { useSettled } from '../state/useSettled';
+import { Logo } from '../parts/Logo';
+import { say } from '../words/say';
 
 /** The model tried out on one band, what it is held against, and what it is not. */
 export function ModelPage(): ReactNode {
@@ -20,14 +22,14 @@ export function ModelPage(): ReactNode {
   return (
     <>
       <header className="bar">
-        <title>The model at work · Mischung</title>
-        <Link to="/" className="logo" aria-label="Mischung, all cases">
-          misch<em>u</em>ng
+        <title>{say('model.theModelAtWorkMischung')}</title>
+        <Link to="/" className="logo" aria-label={say('model.mischungAllCases')}>
+          <Logo />
         </Link>
-        <h1>The model at work</h1>
+        <h1>{say('model.theModelAtWork')}</h1>
         <span className="push" />
         <LightSelect />
-        <Button onClick={() => setRun(FIRST_RUN)}>Begin anew</Button>
+        <Button onClick={() => setRun(FIRST_RUN)}>{say('model.beginAnew')}</Button>
       </header>
       <main className="model">
         <div className="model-bench">
@@ -53,32 +55,16 @@ export function ModelPage(): ReactNode {
 
 function About(): ReactNode {
   return (
-    <section className="about" aria-label="About the model">
+    <section className="about" aria-label={say('model.aboutTheModel')}>
       <div>
-        <h2>What it is</h2>
-        <p>
-          A band of hair is a set of pigment amounts: two melanins, the warm residue that lifting leaves, the
-          yellow of keratin, oxidative and direct dye. What is laid on it changes the amounts; the colour
-          follows from them by published optics, in any light. White fibres are mixed in by the light they
-          reflect.
-        </p>
-        <p>
-          Every range comes from 200 draws of what is not sure: the eye’s reading, the history, porosity, and
-          how this head lifts, takes and suffers. Eight times in ten the result should lie inside.
-        </p>
+        <h2>{say('model.whatItIs')}</h2>
+        <p>{say('model.aBandOfHairIs')}</p>
+        <p>{say('model.everyRangeComesFrom200')}</p>
       </div>
       <div>
-        <h2>What it is not</h2>
-        <p>
-          It is not a measurement and not a promise. Light, observer and colour difference are exact and
-          published; how fast hair lifts, takes dye, fades and weakens is set from memory so that the trade’s
-          rules come out. No head has been measured for it yet. A strand test is stronger than any figure
-          here.
-        </p>
-        <p>
-          It knows nothing of metallic salts, plant colour, illness or a sore scalp. Local law, the maker’s
-          instructions and licensed practice come first.
-        </p>
+        <h2>{say('model.whatItIsNot')}</h2>
+        <p>{say('model.itIsNotAMeasurement')}</p>
+        <p>{say('model.itKnowsNothingOfMetallic')}</p>
       </div>
     </section>
   );

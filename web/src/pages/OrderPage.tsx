@@ -8,6 +8,7 @@ import { Clocks } from '../parts/Clocks';
 import { ProblemNote } from '../parts/ProblemNote';
 import { useCase } from '../state/caseContext';
 import { useTell } from '../state/useTell';
+import { say } from '../words/say';
 
 const PEOPLE = [1, 2, 3];
 const NUDGE = 5;
@@ -21,9 +22,9 @@ export function OrderPage(): ReactNode {
   return (
     <main className="order" aria-busy={sequence.isFetching}>
       <div className="order-head">
-        <h2>Order of work</h2>
+        <h2>{say('order.orderOfWork')}</h2>
         <Segmented<number>
-          aria-label="People who work"
+          aria-label={say('order.peopleWhoWork')}
           value={people}
           onChange={(hands) =>
             document.edit({
@@ -34,7 +35,7 @@ export function OrderPage(): ReactNode {
           }
           options={PEOPLE.map((count) => ({
             value: count,
-            label: count === 1 ? '1 person' : `${count} people`,
+            label: count === 1 ? say('order.n1Person') : say('order.people', { count }),
           }))}
         />
         {sequence.data && <span className="school-why">{sequence.data.boundWords}</span>}
@@ -44,7 +45,7 @@ export function OrderPage(): ReactNode {
       {sequence.isError && (
         <ProblemNote
           problem={problemOf(sequence.error)}
-          action={<Button onClick={() => void sequence.refetch()}>Try again</Button>}
+          action={<Button onClick={() => void sequence.refetch()}>{say('order.tryAgain')}</Button>}
         />
       )}
       {sequence.data && <Whole sequence={sequence.data} />}
@@ -69,28 +70,28 @@ function Search(): ReactNode {
     await progress.refetch();
   };
   return (
-    <span className="order-search" role="group" aria-label="Search for a shorter order">
+    <span className="order-search" role="group" aria-label={say('order.searchForAShorterOrder')}>
       {now?.running ? (
         <>
-          <progress value={now.rounds} max={now.of} aria-label="Rounds of the search" />
+          <progress value={now.rounds} max={now.of} aria-label={say('order.roundsOfTheSearch')} />
           <Button
             onClick={() => tell(set(answered(api.DELETE('/api/cases/{id}/plan/sequence/search', path))))}
           >
-            Enough
+            {say('order.enough')}
           </Button>
         </>
       ) : (
         <Button onClick={() => tell(set(answered(api.POST('/api/cases/{id}/plan/sequence/search', path))))}>
-          Look for a shorter one
+          {say('order.lookForAShorterOne')}
         </Button>
       )}
       {now && (now.running || now.rounds > 0) && (
         <small role="status">
           {now.minutesAtFirst === now.minutes
             ? now.running
-              ? 'none shorter yet'
-              : 'none shorter was found'
-            : `${now.minutesAtFirst - now.minutes} min shorter`}
+              ? say('order.noneShorterYet')
+              : say('order.noneShorterWasFound')
+            : say('order.minShorter', { minutesAtFirst: now.minutesAtFirst - now.minutes })}
         </small>
       )}
     </span>
@@ -118,30 +119,33 @@ function Whole({ sequence }: { sequence: SequenceView }): ReactNode {
   const back = (task: TaskView): void =>
     document.edit({ ...content, moved: content.moved.filter((one) => one.key !== task.key) });
   if (sequence.visits.length === 0) {
-    return <p className="hint">Nothing is to be done: change the wish, or read the hair.</p>;
+    return <p className="hint">{say('order.nothingIsToBeDone')}</p>;
   }
   return (
     <>
       {sequence.overdue.map((sentence) => (
         <p key={sentence} className="finding warning" role="alert">
-          <strong>Warning: </strong>
+          <strong>{say('order.warning')} </strong>
           {sentence}
         </p>
       ))}
       {sequence.unmoved.map(({ key: which, sentence }) => (
         <p key={which} className="finding warning" role="alert">
           <strong>
-            {sequence.visits.flatMap(({ tasks }) => tasks).find((task) => task.key === which)?.title ?? 'It'}{' '}
-            stays.
+            {say('order.stays', {
+              title:
+                sequence.visits.flatMap(({ tasks }) => tasks).find((task) => task.key === which)?.title ??
+                say('order.it'),
+            })}
           </strong>{' '}
           {sentence}
         </p>
       ))}
       {sequence.visits.map((visit) => (
-        <section key={visit.visit} aria-label={`Visit ${visit.visit} on the clock`}>
+        <section key={visit.visit} aria-label={say('order.visitOnTheClock', { visit: visit.visit })}>
           <h3>
-            {sequence.visits.length > 1 && `Visit ${visit.visit}: `}
-            {visit.words} <small>until {visit.endClock}</small>
+            {sequence.visits.length > 1 && say('order.visit', { visit: visit.visit })}
+            {visit.words} <small>{say('order.until', { endClock: visit.endClock })}</small>
           </h3>
           <Clocks
             tasks={visit.tasks}
@@ -177,35 +181,44 @@ function Chosen(props: {
   const { task } = props;
   if (!task) {
     return (
-      <section className="order-task" aria-label="Chosen task">
-        <p className="hint">
-          Press a block to see it; drag it, or use ← and →, to move it. What hangs on it moves along.
-        </p>
+      <section className="order-task" aria-label={say('order.chosenTask')}>
+        <p className="hint">{say('order.pressABlockToSee')}</p>
       </section>
     );
   }
   const window = task.window[0];
   return (
-    <section className="order-task" aria-label="Chosen task">
+    <section className="order-task" aria-label={say('order.chosenTask')}>
       <h3>{task.title}</h3>
       <p>
         <b>
           {task.clock}–{task.endClock}
         </b>{' '}
-        · {task.minutes} min · {task.person === 0 ? 'runs by itself' : `person ${task.person}`}
-        {task.zones.length > 0 && ` · ${task.zones.join(', ')}`}
+        {say('order.min', {
+          minutes: task.minutes,
+          figure:
+            task.person === 0 ? say('order.runsByItself') : say('order.person2', { person: task.person }),
+          zonesCount: task.zones.length > 0 && ` · ${task.zones.join(', ')}`,
+        })}
       </p>
       {task.detail && <p>{task.detail}</p>}
       {window && (
         <p>
-          May be rinsed from {window.earliestClock} to {window.latestClock}.
+          {say('order.mayBeRinsedFromTo', {
+            earliestClock: window.earliestClock,
+            latestClock: window.latestClock,
+          })}
         </p>
       )}
       {task.person > 0 && (
         <div className="order-move">
-          <Button onClick={() => props.onNudge(task, -NUDGE)}>{NUDGE} min earlier</Button>
-          <Button onClick={() => props.onNudge(task, NUDGE)}>{NUDGE} min later</Button>
-          {props.moved && <Button onClick={() => props.onBack(task)}>Let it go where it likes</Button>}
+          <Button onClick={() => props.onNudge(task, -NUDGE)}>
+            {say('order.minEarlier', { nUDGE: NUDGE })}
+          </Button>
+          <Button onClick={() => props.onNudge(task, NUDGE)}>
+            {say('order.minLater', { nUDGE: NUDGE })}
+          </Button>
+          {props.moved && <Button onClick={() => props.onBack(task)}>{say('order.letItGoWhereIt')}</Button>}
         </div>
       )}
       {task.person > 0 && task.kind !== 'BREAK' && <Took key={task.key} task={task} />}
@@ -237,7 +250,7 @@ function Took({ task }: { task: TaskView }): ReactNode {
   return (
     <div className="order-move">
       <DraftField
-        label="It really took"
+        label={say('order.itReallyTook')}
         suffix="min"
         width={110}
         inputMode="decimal"
@@ -245,7 +258,7 @@ function Took({ task }: { task: TaskView }): ReactNode {
         onText={setText}
       />
       <Button disabled={Number.isNaN(minutes)} onClick={() => void tell()}>
-        Learn from it
+        {say('order.learnFromIt')}
       </Button>
       {refused && (
         <span className="refused" role="alert">
@@ -258,26 +271,30 @@ function Took({ task }: { task: TaskView }): ReactNode {
 
 function Batches({ sequence }: { sequence: SequenceView }): ReactNode {
   return (
-    <section className="order-batches" aria-label="What is mixed when">
-      <h3>Mixed when</h3>
+    <section className="order-batches" aria-label={say('order.whatIsMixedWhen')}>
+      <h3>{say('order.mixedWhen')}</h3>
       <ul>
         {sequence.batches.map((batch) => (
           <li key={`${batch.visit} ${batch.bowl} ${batch.number}`}>
             <time>{batch.clock}</time>
             <b className="bowl-name">{batch.bowl}</b>
             <span>
-              {batch.number > 1 && `batch ${batch.number}: `}
-              <b>{batch.colourGrams} g</b>
+              {batch.number > 1 && say('order.batch', { number: batch.number })}
+              <b>{say('order.g', { colourGrams: batch.colourGrams })}</b>
               {batch.developerGrams > 0 && (
                 <>
                   {' + '}
-                  <b>{batch.developerGrams} g</b>
+                  <b>{say('order.g2', { developerGrams: batch.developerGrams })}</b>
                 </>
               )}
-              {batch.volume.map((volume) => ` at ${volume} vol`)}
+              {batch.volume.map((volume) => say('order.atVol', { volume }))}
               <small>
-                {batch.zones.join(', ')} · apply by {batch.laidBy}, good until {batch.freshUntil} · person{' '}
-                {batch.person}
+                {say('order.applyByGoodUntilPerson', {
+                  zones: batch.zones.join(', '),
+                  laidBy: batch.laidBy,
+                  freshUntil: batch.freshUntil,
+                  person: batch.person,
+                })}
               </small>
             </span>
           </li>
@@ -285,8 +302,7 @@ function Batches({ sequence }: { sequence: SequenceView }): ReactNode {
       </ul>
       {sequence.ramps.map((ramp) => (
         <p key={`${ramp.visit} ${ramp.bowl}`} className="hint">
-          Ramp of bowl {ramp.bowl}: mixed so, its sections are {ramp.with} of a level apart at the rinse; with
-          one developer for all they would be {ramp.without} apart.
+          {say('order.rampOfBowlMixedSo', { bowl: ramp.bowl, with: ramp.with, without: ramp.without })}
         </p>
       ))}
     </section>

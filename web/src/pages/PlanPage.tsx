@@ -10,6 +10,7 @@ import { Score } from '../parts/Score';
 import { Steps } from '../parts/Steps';
 import { useCase } from '../state/caseContext';
 import { cmWords, type BandAt } from '../state/strands';
+import { say } from '../words/say';
 
 /** The plan as a score, its bowls, its order, and why. */
 export function PlanPage(): ReactNode {
@@ -21,11 +22,11 @@ export function PlanPage(): ReactNode {
     <main className="plan" aria-busy={plan.isFetching}>
       <div className="plan-head">
         <Link className="plan-route" to="../decide">
-          {plan.data ? `Route: ${plan.data.words}` : 'Route'}
+          {plan.data ? say('plan.route', { words: plan.data.words }) : say('plan.route2')}
         </Link>
-        <span className="filler-by">Fill by</span>
+        <span className="filler-by">{say('plan.fillBy')}</span>
         <Segmented<MethodView['filler']>
-          aria-label="School of filling"
+          aria-label={say('plan.schoolOfFilling')}
           value={content.method.filler}
           onChange={(filler) => document.edit({ ...content, method: { ...content.method, filler } })}
           options={(vocabulary?.schools ?? []).map(({ value, words }) => ({ value, label: words }))}
@@ -38,7 +39,7 @@ export function PlanPage(): ReactNode {
       {plan.isError && (
         <ProblemNote
           problem={problemOf(plan.error)}
-          action={<Button onClick={() => void plan.refetch()}>Try again</Button>}
+          action={<Button onClick={() => void plan.refetch()}>{say('plan.tryAgain')}</Button>}
         />
       )}
       {plan.data && <Whole plan={plan.data} content={content} />}
@@ -55,28 +56,33 @@ function Whole({ plan, content }: { plan: PlanView; content: CaseFile }): ReactN
     <>
       <Score plan={plan} content={content} chosen={chosen} onChoose={setChosen} />
       {band && answer && zone && (
-        <section className="why-band" aria-label="Why">
+        <section className="why-band" aria-label={say('plan.why')}>
           <h3>
-            {zone.words} {cmWords(band.stretch.fromCm)}–{cmWords(band.stretch.toCm)} cm
-            {band.stretch.weave === 'PIECES' && ', woven pieces'}: {answer.words}
+            {say('plan.cm', {
+              words: zone.words,
+              fromCm: cmWords(band.stretch.fromCm),
+              toCm: cmWords(band.stretch.toCm),
+              weave: band.stretch.weave === 'PIECES' && say('plan.wovenPieces'),
+              words2: answer.words,
+            })}
           </h3>
           <Reasons reasons={answer.reasons} />
           <Button size="small" onClick={() => setChosen(null)}>
-            Close
+            {say('plan.close')}
           </Button>
         </section>
       )}
-      <section className="findings" aria-label="What the plan says">
+      <section className="findings" aria-label={say('plan.whatThePlanSays')}>
         {plan.findings.map((finding) => (
           <p key={finding.sentence} className={finding.weight === 'WARNING' ? 'finding warning' : 'finding'}>
-            {finding.weight === 'WARNING' && <strong>Warning: </strong>}
+            {finding.weight === 'WARNING' && <strong>{say('plan.warning')} </strong>}
             {finding.sentence}
           </p>
         ))}
       </section>
       {plan.bowls.length === 0 && plan.treatments.length === 0 ? (
         <p className="hint">
-          Change the wish above, or <Link to="../read">read the hair</Link>.
+          {say('plan.changeTheWishAboveOr')} <Link to="../read">{say('plan.readTheHair')}</Link>.
         </p>
       ) : (
         <div className="work">

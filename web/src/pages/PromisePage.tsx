@@ -6,6 +6,7 @@ import { usePromise } from '../api/queries';
 import { Lock } from '../hair/Tress';
 import { ProblemNote } from '../parts/ProblemNote';
 import { useCase } from '../state/caseContext';
+import { say } from '../words/say';
 
 /** The client's page: what will happen, what is likely, what is not promised, hours, price, and how it fades. */
 export function PromisePage(): ReactNode {
@@ -19,10 +20,10 @@ export function PromisePage(): ReactNode {
         <>
           <div className="promise-buttons">
             <Button type="primary" onClick={() => window.print()}>
-              Print
+              {say('promise.print')}
             </Button>
-            <Button href={`/api/cases/${state.id}/promise.pdf`}>As a PDF</Button>
-            <Link to="../before-after">Before and after</Link>
+            <Button href={`/api/cases/${state.id}/promise.pdf`}>{say('promise.asAPDF')}</Button>
+            <Link to="../before-after">{say('promise.beforeAndAfter')}</Link>
           </div>
           <Sheet promise={promise.data} />
         </>
@@ -37,10 +38,10 @@ function Sheet({ promise }: { promise: PromiseView }): ReactNode {
       <p className="sheet-of">
         {promise.clientName}, {promise.date}
       </p>
-      <h1>Your colour: {promise.wish}</h1>
+      <h1>{say('promise.yourColour', { wish: promise.wish })}</h1>
       <div className="sheet-columns">
         <section>
-          <h2>What will happen</h2>
+          <h2>{say('promise.whatWillHappen')}</h2>
           <ol>
             {promise.happens.map((one, i) => (
               <li key={i}>{one}</li>
@@ -49,31 +50,34 @@ function Sheet({ promise }: { promise: PromiseView }): ReactNode {
           {promise.meanwhile && <p className="sheet-orange">{promise.meanwhile}</p>}
         </section>
         <section>
-          <h2>What is likely</h2>
+          <h2>{say('promise.whatIsLikely')}</h2>
           <List lines={promise.likely} />
-          <h2>What is not promised</h2>
+          <h2>{say('promise.whatIsNotPromised')}</h2>
           <List lines={promise.notPromised} />
         </section>
         <section>
-          <h2>Time and price</h2>
+          <h2>{say('promise.timeAndPrice')}</h2>
           <p className="sheet-figure">
-            {promise.hours}, {promise.visits === 1 ? 'one visit' : `${promise.visits} visits`}
+            {promise.hours},{' '}
+            {promise.visits === 1
+              ? say('promise.oneVisit')
+              : say('promise.visits', { visits: promise.visits })}
           </p>
           <p className="sheet-figure">{promise.price}</p>
         </section>
         <section>
-          <h2>Afterwards</h2>
+          <h2>{say('promise.afterwards')}</h2>
           <List lines={promise.upkeep} />
         </section>
       </div>
-      <h2>How it fades</h2>
+      <h2>{say('promise.howItFades')}</h2>
       <table className="fade">
         <thead>
           <tr>
             <th />
-            <th>today</th>
+            <th>{say('promise.today')}</th>
             {promise.weeks.map((weeks) => (
-              <th key={weeks}>{weeks} weeks</th>
+              <th key={weeks}>{say('promise.weeks', { weeks })}</th>
             ))}
           </tr>
         </thead>

@@ -33,6 +33,7 @@ import {
   type BandAt,
 } from '../state/strands';
 import { useWidth } from '../state/useWidth';
+import { say } from '../words/say';
 
 const LABEL_WIDTH = 104;
 const SPARE = 26;
@@ -113,7 +114,7 @@ export function ReadPage(): ReactNode {
 
   return (
     <main className="read">
-      <section className="read-head" aria-label="Head">
+      <section className="read-head" aria-label={say('read.head')}>
         <HeadFacts />
         <div ref={area} className="strands">
           <div className="strand-line ruler-line">
@@ -124,7 +125,7 @@ export function ReadPage(): ReactNode {
             <div className="strand-line" key={one.place} data-zone={one.place}>
               <span className="strand-label">
                 <strong>{nameOf(one.place)}</strong>
-                <small>{cmWords(one.bands.at(-1)?.toCm ?? 0)} cm</small>
+                <small>{say('read.cm2', { toCm: cmWords(one.bands.at(-1)?.toCm ?? 0) })}</small>
               </span>
               {typing === z && (
                 <StrandLine
@@ -172,15 +173,15 @@ export function ReadPage(): ReactNode {
             aria-pressed={brush !== null}
             onClick={() => setBrush(brush ? null : { kind: 'NATURAL', level: 6, tone: 'NATURAL' })}
           >
-            Mark bands
+            {say('read.markBands')}
           </Button>
-          <Button onClick={() => setTyping(typing === null ? zone : null)}>Type a strand</Button>
-          <Button onClick={() => document.edit(splitBand(content, at))}>Split</Button>
+          <Button onClick={() => setTyping(typing === null ? zone : null)}>{say('read.typeAStrand')}</Button>
+          <Button onClick={() => document.edit(splitBand(content, at))}>{say('read.split')}</Button>
           <Button
             disabled={(content.zones[zone]?.bands.length ?? 1) < 2}
             onClick={() => document.edit(joinBand(content, at))}
           >
-            Join
+            {say('read.join')}
           </Button>
           <CopyButton at={at} nameOf={nameOf} />
           <Dropdown
@@ -190,7 +191,7 @@ export function ReadPage(): ReactNode {
               onClick: ({ key }) => document.edit(addZone(content, key as Place)),
             }}
           >
-            <Button disabled={missing.length === 0}>Add a zone</Button>
+            <Button disabled={missing.length === 0}>{say('read.addAZone')}</Button>
           </Dropdown>
           <ZoneDeeds
             nameOf={nameOf}
@@ -222,7 +223,7 @@ export function ReadPage(): ReactNode {
             </p>
             {past?.strands[zone]?.contradictions.map(({ sentence }) => (
               <p key={sentence} className="contradiction" role="note">
-                <strong>Dates and eyes differ.</strong> {sentence}
+                <strong>{say('read.datesAndEyesDiffer')}</strong> {sentence}
               </p>
             ))}
             <Verdict at={at} />
@@ -258,7 +259,10 @@ function Heads(props: { zones: CaseFile['zones']; said: string; onZone: (zone: n
           {...HEAD}
           hair={hair}
           view={view}
-          words={`The head from ${view === 'front' ? 'before' : 'behind'}. ${props.said}`}
+          words={say('read.theHeadFrom', {
+            figure: view === 'front' ? 'before' : 'behind',
+            said: props.said,
+          })}
           onZone={props.onZone}
         />
       ))}
@@ -280,14 +284,16 @@ function ZoneDeeds(props: {
   const name = props.nameOf(place).toLowerCase();
   const other = props.whole?.halves.find((half) => half !== place);
   const items = [
-    ...(props.halves.length > 0 ? [{ key: 'split', label: `Split ${name} into left and right` }] : []),
+    ...(props.halves.length > 0
+      ? [{ key: 'split', label: say('read.splitIntoLeftAndRight', { name }) }]
+      : []),
     ...(props.whole && other && content.zones.some((zone) => zone.place === other)
-      ? [{ key: 'merge', label: `Merge with ${props.nameOf(other).toLowerCase()}` }]
+      ? [{ key: 'merge', label: say('read.mergeWith', { other: props.nameOf(other).toLowerCase() }) }]
       : []),
     ...(content.zones.some((zone) => zone.place === 'HAIRLINE')
       ? []
-      : [{ key: 'hairline', label: 'A section of its own for the fragile hairline' }]),
-    ...(content.zones.length > 1 ? [{ key: 'remove', label: `Take ${name} away` }] : []),
+      : [{ key: 'hairline', label: say('read.aSectionOfItsOwn') }]),
+    ...(content.zones.length > 1 ? [{ key: 'remove', label: say('read.takeAway', { name }) }] : []),
   ];
   return (
     <Dropdown
@@ -313,7 +319,7 @@ function ZoneDeeds(props: {
         },
       }}
     >
-      <Button aria-label={`This zone: ${name}`}>This zone…</Button>
+      <Button aria-label={say('read.thisZone', { name })}>{say('read.thisZone2')}</Button>
     </Dropdown>
   );
 }

@@ -18,6 +18,7 @@ import { RangeImport } from '../parts/RangeImport';
 import { Swatch } from '../parts/Swatch';
 import { TopBar } from '../parts/TopBar';
 import { today } from '../state/today';
+import { figure, say } from '../words/say';
 
 const SHOWN = ['all', 'shades', 'other', 'low'] as const;
 type Shown = (typeof SHOWN)[number];
@@ -41,17 +42,17 @@ export function ShelfPage(): ReactNode {
   const product = shelf.data?.products.find(({ id }) => id === counting);
   return (
     <>
-      <TopBar title="Shelf" />
+      <TopBar title={say('shelf.shelf')} />
       <main className="shelf">
         <div className="shelf-head">
-          <h1>Shelf</h1>
+          <h1>{say('shelf.shelf')}</h1>
           <Segmented<'shelf' | 'buy'>
-            aria-label="What is shown"
+            aria-label={say('shelf.whatIsShown')}
             value={page}
             onChange={setPage}
             options={[
-              { value: 'shelf', label: 'What there is' },
-              { value: 'buy', label: 'To buy' },
+              { value: 'shelf', label: say('shelf.whatThereIs') },
+              { value: 'buy', label: say('shelf.toBuy') },
             ]}
           />
         </div>
@@ -81,7 +82,7 @@ export function ShelfPage(): ReactNode {
 function Ranges(props: { shelf: ShelfView; onDone: (work: Promise<unknown>) => Promise<void> }): ReactNode {
   const { ranges } = props.shelf;
   return (
-    <section className="ranges" aria-label="Ranges">
+    <section className="ranges" aria-label={say('shelf.ranges')}>
       <ul>
         {ranges.map((range, i) => (
           <RangeLine key={range.id} range={range} first={i === 0} onDone={props.onDone} />
@@ -102,7 +103,7 @@ function RangeLine(props: {
   return (
     <li className="range" data-range={range.name}>
       <Button
-        aria-label={`Work with ${range.name}`}
+        aria-label={say('shelf.workWith', { name: range.name })}
         aria-pressed={range.inUse}
         type={range.inUse ? 'primary' : 'default'}
         onClick={() =>
@@ -116,12 +117,15 @@ function RangeLine(props: {
           )
         }
       >
-        {range.inUse ? 'In use' : 'Not used'}
+        {range.inUse ? say('shelf.inUse') : say('shelf.notUsed')}
       </Button>
       <span>
         <strong>{range.name}</strong>
         <small>
-          {range.products} products{first && range.inUse && ' · preferred'}
+          {say('shelf.products', {
+            products: range.products,
+            first: first && range.inUse && say('shelf.preferred'),
+          })}
         </small>
       </span>
       {!first && (
@@ -134,15 +138,19 @@ function RangeLine(props: {
             )
           }
         >
-          Prefer it
+          {say('shelf.preferIt')}
         </Button>
       )}
-      <Button type="text" href={`/api/shelf/ranges/${range.id}/file`} aria-label={`${range.name} as a file`}>
-        As a file
+      <Button
+        type="text"
+        href={`/api/shelf/ranges/${range.id}/file`}
+        aria-label={say('shelf.asAFile', { name: range.name })}
+      >
+        {say('shelf.asAFile2')}
       </Button>
       <Button
         type="text"
-        aria-label={`Take ${range.name} off the shelf`}
+        aria-label={say('shelf.takeOffTheShelf', { name: range.name })}
         onClick={() => void onDone(answered(api.DELETE('/api/shelf/ranges/{id}', path)))}
       >
         ×
@@ -178,21 +186,21 @@ function Products({
   const [words, setWords] = useState('');
   const some = products.filter((product) => matches(product, shown, words));
   return (
-    <section className="products" aria-label="Products">
+    <section className="products" aria-label={say('shelf.products2')}>
       <div className="products-head">
         <Segmented<Shown>
-          aria-label="Which products"
+          aria-label={say('shelf.whichProducts')}
           value={shown}
           onChange={setShown}
           options={SHOWN.map((value) => ({ value, label: value }))}
         />
         <Input
-          aria-label="Find a product"
-          placeholder="Name, code or class"
+          aria-label={say('shelf.findAProduct')}
+          placeholder={say('shelf.nameCodeOrClass')}
           value={words}
           onChange={(event) => setWords(event.target.value)}
         />
-        <small>{some.length} products</small>
+        <small>{say('shelf.products3', { someCount: some.length })}</small>
       </div>
       <Table<ProductView>
         rowKey="id"
@@ -204,7 +212,7 @@ function Products({
         rowClassName={(product) => (product.low ? 'low' : '')}
         columns={[
           {
-            title: 'Product',
+            title: say('shelf.product'),
             width: 280,
             render: (_, product) =>
               product.shade[0]?.look[0] ? (
@@ -213,8 +221,10 @@ function Products({
                     {product.name} <small>{product.code}</small>
                     {product.shade[0].missesItsJob && (
                       <small className="finding">
-                        comes to {product.shade[0].look[0].levelWords} {product.shade[0].look[0].tone} on the
-                        hair it is made for
+                        {say('shelf.comesToOnTheHair', {
+                          levelWords: product.shade[0].look[0].levelWords,
+                          tone: product.shade[0].look[0].tone,
+                        })}
                       </small>
                     )}
                   </span>
@@ -226,49 +236,53 @@ function Products({
               ),
           },
           {
-            title: 'Is',
+            title: say('shelf.is'),
             width: 100,
             render: (_, product) => product.shade[0]?.classWords ?? product.kindWords,
           },
           {
-            title: 'Mixed',
+            title: say('shelf.mixed'),
             width: 120,
             render: (_, product) =>
               product.shade[0]
-                ? `${product.shade[0].ratio > 0 ? `1 : ${product.shade[0].ratio}` : 'as it is'} · ${product.shade[0].minutes} min`
+                ? say('shelf.min', {
+                    ratio: product.shade[0].ratio > 0 ? `1 : ${product.shade[0].ratio}` : say('shelf.asItIs'),
+                    minutes: product.shade[0].minutes,
+                  })
                 : product.lightener[0]
                   ? `1 : ${product.lightener[0].ratio} · ${lightenerWords(product.lightener[0])}`
                   : '',
           },
           {
-            title: 'Pack',
+            title: say('shelf.pack'),
             width: 120,
-            render: (_, product) => `${product.packGrams} g · ${product.packPrice}`,
+            render: (_, product) =>
+              say('shelf.g2', { packGrams: product.packGrams, packPrice: product.packPrice }),
           },
           {
-            title: 'Full packs',
+            title: say('shelf.fullPacks'),
             width: 90,
             align: 'right',
             render: (_, product) => (product.counted ? product.packs : '–'),
           },
           {
-            title: 'Opened',
+            title: say('shelf.opened'),
             width: 110,
             align: 'right',
             render: (_, product) =>
-              product.counted ? product.opened.map((grams) => `${grams} g`).join(', ') : '–',
+              product.counted ? product.opened.map((grams) => say('shelf.g3', { grams })).join(', ') : '–',
           },
           {
-            title: 'In all',
+            title: say('shelf.inAll'),
             width: 120,
             align: 'right',
             render: (_, product) =>
               product.counted ? (
                 <strong>
-                  {product.grams} g{product.low && ' · low'}
+                  {say('shelf.g4', { grams: product.grams, low: product.low && say('shelf.low') })}
                 </strong>
               ) : (
-                'not counted'
+                say('shelf.notCounted')
               ),
           },
           {
@@ -276,10 +290,10 @@ function Products({
             width: 100,
             render: (_, product) => (
               <Button
-                aria-label={`Count ${product.name} ${product.code}`}
+                aria-label={say('shelf.count', { name: product.name, code: product.code })}
                 onClick={() => onCount(product.id)}
               >
-                Count
+                {say('shelf.count2')}
               </Button>
             ),
           },
@@ -295,57 +309,51 @@ function Shopping(): ReactNode {
   const [days, setDays] = useState(7);
   const list = useShopping(today(), days);
   return (
-    <section className="shopping" aria-label="To buy">
+    <section className="shopping" aria-label={say('shelf.toBuy')}>
       <div className="products-head">
         <Segmented<number>
-          aria-label="Days ahead"
+          aria-label={say('shelf.daysAhead')}
           value={days}
           onChange={setDays}
-          options={DAYS.map((count) => ({ value: count, label: `${count} days` }))}
+          options={DAYS.map((count) => ({ value: count, label: say('shelf.days', { count }) }))}
         />
-        {list.data && (
-          <small>
-            {list.data.cases} plans until {list.data.to}
-          </small>
-        )}
+        {list.data && <small>{say('shelf.plansUntil', { cases: list.data.cases, to: list.data.to })}</small>}
       </div>
       {list.isPending && <Spin />}
       {list.isError && <ProblemNote problem={problemOf(list.error)} />}
-      {list.data?.lines.length === 0 && (
-        <p className="hint">Nothing: the shelf has what these days need, and nothing is low.</p>
-      )}
+      {list.data?.lines.length === 0 && <p className="hint">{say('shelf.nothingTheShelfHasWhat')}</p>}
       {list.data && list.data.lines.length > 0 && (
         <table>
           <thead>
             <tr>
-              <th scope="col">Buy</th>
-              <th scope="col">Product</th>
-              <th scope="col">Needed</th>
-              <th scope="col">There</th>
-              <th scope="col">Price</th>
+              <th scope="col">{say('shelf.buy')}</th>
+              <th scope="col">{say('shelf.product')}</th>
+              <th scope="col">{say('shelf.needed')}</th>
+              <th scope="col">{say('shelf.there')}</th>
+              <th scope="col">{say('shelf.price')}</th>
             </tr>
           </thead>
           <tbody>
             {list.data.lines.map((line) => (
               <tr key={`${line.code} ${line.name}`}>
                 <td>
-                  <b>{line.known ? `${line.packs} ×` : 'find'}</b>
+                  <b>{line.known ? `${line.packs} ×` : say('shelf.find')}</b>
                 </td>
                 <td>
                   {line.name} <small>{line.code}</small>
                 </td>
-                <td>{line.neededGrams} g</td>
-                <td>{line.thereGrams} g</td>
-                <td>{line.known ? line.price.toFixed(2) : ''}</td>
+                <td>{say('shelf.g5', { neededGrams: line.neededGrams })}</td>
+                <td>{say('shelf.g6', { thereGrams: line.thereGrams })}</td>
+                <td>{line.known ? figure(line.price, 2) : ''}</td>
               </tr>
             ))}
           </tbody>
           <tfoot>
             <tr>
-              <td colSpan={4}>Together</td>
+              <td colSpan={4}>{say('shelf.together')}</td>
               <td>
                 <b>
-                  {list.data.price.toFixed(2)} {list.data.currency}
+                  {figure(list.data.price, 2)} {list.data.currency}
                 </b>
               </td>
             </tr>

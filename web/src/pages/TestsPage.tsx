@@ -6,6 +6,7 @@ import { ProblemNote } from '../parts/ProblemNote';
 import { TestPanel } from '../parts/TestPanel';
 import { useCase } from '../state/caseContext';
 import { asUsual, FIRST_RUN } from '../state/modelRun';
+import { say } from '../words/say';
 
 /** Panels side by side: tried, timed, seen, and beside each what had been predicted. */
 export function TestsPage(): ReactNode {
@@ -48,20 +49,15 @@ export function TestsPage(): ReactNode {
   return (
     <main className="tests">
       <div className="tests-head">
-        <h2 className="page-says">Strand tests</h2>
-        <p className="quiet">
-          On a hidden panel or a cut strand. Two or three side by side pick the way; what is accepted counts
-          for this client from now on.
-        </p>
+        <h2 className="page-says">{say('tests.strandTests')}</h2>
+        <p className="quiet">{say('tests.onAHiddenPanelOr')}</p>
         <Button type="primary" disabled={!choices} onClick={add}>
-          Add a panel
+          {say('tests.addAPanel')}
         </Button>
       </div>
       {tests.isPending && <Spin className="wait" />}
       {tests.isError && <ProblemNote problem={problemOf(tests.error)} />}
-      {content.strandTests.length === 0 && (
-        <p className="hint">No panel yet. The ranges of the plan are wide until one is read.</p>
-      )}
+      {content.strandTests.length === 0 && <p className="hint">{say('tests.noPanelYetTheRanges')}</p>}
       <div className="panels">
         {content.strandTests.map((test, i) => (
           <TestPanel
@@ -87,20 +83,21 @@ export function TestsPage(): ReactNode {
 
 function Known({ tests }: { tests: StrandTestsView }): ReactNode {
   return (
-    <section className="known" aria-label="Known of this client">
-      <h3>
-        Known of this client from {tests.counted} {tests.counted === 1 ? 'test' : 'tests'}
-      </h3>
+    <section className="known" aria-label={say('tests.knownOfThisClient')}>
+      <h3>{say('tests.knownOfThisClientFrom', { counted: tests.counted })}</h3>
       {tests.known.map((one) => (
         <span key={one.factor}>
-          {one.words} <strong>{one.after} ×</strong> the average, ± {Math.round(100 * one.afterSpread)} %
-          (untested ± {Math.round(100 * one.beforeSpread)} %)
+          {one.words} <strong>{one.after} ×</strong>{' '}
+          {say('tests.theAverageUntested', {
+            afterSpread: Math.round(100 * one.afterSpread),
+            beforeSpread: Math.round(100 * one.beforeSpread),
+          })}
         </span>
       ))}
       {tests.products.map((one) => (
         <span key={one.code}>
-          {one.name} on this client <strong>{one.times} ×</strong> its average lift, from {one.tests}{' '}
-          {one.tests === 1 ? 'test' : 'tests'}
+          {say('tests.onThisClient', { name: one.name })} <strong>{one.times} ×</strong>{' '}
+          {say('tests.itsAverageLiftFromTests', { tests: one.tests })}
         </span>
       ))}
     </section>

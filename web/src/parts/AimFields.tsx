@@ -4,6 +4,7 @@ import { answered, api, type AimView, type Tone } from '../api/client';
 import { useLadder, useVocabulary } from '../api/queries';
 import { finePointer } from '../state/pointer';
 import { SecondToneFields } from './SecondToneFields';
+import { say } from '../words/say';
 
 interface Props {
   /** What it is the colour of, such as "Wished" or "Root". */
@@ -24,7 +25,7 @@ export function AimFields({ name, aim, onAim, pick }: Props): ReactNode {
   return (
     <span className="aim">
       <Select<number>
-        aria-label={`${name} level`}
+        aria-label={say('visit.level2', { name })}
         virtual={false}
         value={aim.level}
         style={{ width: 84 }}
@@ -35,7 +36,7 @@ export function AimFields({ name, aim, onAim, pick }: Props): ReactNode {
           .map(({ level, words }) => ({ value: level, label: words }))}
       />
       <Select<Tone>
-        aria-label={`${name} tone`}
+        aria-label={say('visit.tone2', { name })}
         virtual={false}
         showSearch={finePointer() && { optionFilterProp: 'label' }}
         value={aim.tone}
@@ -61,8 +62,8 @@ export function AimFields({ name, aim, onAim, pick }: Props): ReactNode {
           format="hex"
           onChangeComplete={(colour) => void picked(colour.toHexString())}
         >
-          <Button aria-label={`Pick the ${name.toLowerCase()} colour on the screen`}>
-            {aim.picked.length > 0 ? 'Picked' : 'Pick'}
+          <Button aria-label={say('visit.pickTheColourOnThe', { name: name.toLowerCase() })}>
+            {aim.picked.length > 0 ? say('visit.picked') : say('visit.pick')}
           </Button>
         </ColorPicker>
       )}

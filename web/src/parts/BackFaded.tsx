@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { ShownView } from '../api/client';
 import { useFaded } from '../api/queries';
+import { say } from '../words/say';
 
 /** What the last visit's fade forecast says of today, beside what is read. */
 export function BackFaded({ id }: { id: number }): ReactNode {
@@ -10,21 +11,21 @@ export function BackFaded({ id }: { id: number }): ReactNode {
   }
   return (
     <div className="back-box">
-      <h2>Faded since the last visit, {faded.weeks} weeks ago</h2>
+      <h2>{say('lookBack.fadedSinceTheLastVisit', { weeks: faded.weeks })}</h2>
       <table className="back-table">
         <thead>
           <tr>
-            <th scope="col">Band</th>
-            <th scope="col">forecast</th>
-            <th scope="col">read</th>
-            <th scope="col">ΔE</th>
+            <th scope="col">{say('lookBack.band')}</th>
+            <th scope="col">{say('lookBack.forecast')}</th>
+            <th scope="col">{say('lookBack.read')}</th>
+            <th scope="col">{say('lookBack.e')}</th>
           </tr>
         </thead>
         <tbody>
           {faded.bands.map((band) => (
             <tr key={`${band.zoneWords} ${band.fromCm} ${band.forecast.words}`}>
               <th scope="row">
-                {band.zoneWords} {band.fromCm}–{band.toCm} cm
+                {say('lookBack.cm', { zoneWords: band.zoneWords, fromCm: band.fromCm, toCm: band.toCm })}
               </th>
               <td>
                 <Patch shown={band.forecast} />

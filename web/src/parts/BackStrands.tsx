@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { BandBack, ShownView } from '../api/client';
 import { FullTress, seedOf, type HairLook } from '../hair/Tress';
+import { say } from '../words/say';
 
 /** One strand three times, from the scalp on the left to the ends. */
 export function BackZone(props: {
@@ -13,9 +14,9 @@ export function BackZone(props: {
   const length = bands[bands.length - 1]?.toCm ?? 1;
   const share = (band: BandBack): string => `${(100 * (band.toCm - band.fromCm)) / length}%`;
   const rows: { label: string; of: (band: BandBack) => ShownView | undefined }[] = [
-    { label: 'before', of: (band) => band.before },
-    { label: 'predicted', of: (band) => band.predicted },
-    { label: 'result', of: (band) => band.real[0]?.shown },
+    { label: say('lookBack.before'), of: (band) => band.before },
+    { label: say('lookBack.predicted'), of: (band) => band.predicted },
+    { label: say('lookBack.result'), of: (band) => band.real[0]?.shown },
   ];
   return (
     <article className="back-zone" aria-label={words}>
@@ -47,10 +48,10 @@ export function BackZone(props: {
                   type="button"
                   className="back-unread"
                   style={{ width: share(band) }}
-                  aria-label={`Read ${words} ${band.fromCm}–${band.toCm} cm`}
+                  aria-label={say('lookBack.readCm', { words, fromCm: band.fromCm, toCm: band.toCm })}
                   onClick={() => onRead(band)}
                 >
-                  read it
+                  {say('lookBack.readIt')}
                 </button>
               );
             })}
@@ -61,11 +62,11 @@ export function BackZone(props: {
         <thead>
           <tr>
             <th scope="col">cm</th>
-            <th scope="col">before</th>
-            <th scope="col">predicted</th>
-            <th scope="col">result</th>
-            <th scope="col">ΔE from predicted, wished</th>
-            <th scope="col">level</th>
+            <th scope="col">{say('lookBack.before')}</th>
+            <th scope="col">{say('lookBack.predicted')}</th>
+            <th scope="col">{say('lookBack.result')}</th>
+            <th scope="col">{say('lookBack.eFromPredictedWished')}</th>
+            <th scope="col">{say('lookBack.level')}</th>
             <th />
           </tr>
         </thead>
@@ -106,18 +107,21 @@ function Figures({ band, onRead }: { band: BandBack; onRead: () => void }): Reac
           <td className={real.inside ? 'back-inside' : 'back-outside'}>
             {real.inside ? '✓' : '✕'}{' '}
             {Math.abs(real.levels) < 0.05
-              ? 'as said'
-              : `${Math.abs(real.levels)} ${real.levels > 0 ? 'lighter' : 'darker'}`}
+              ? say('lookBack.asSaid')
+              : `${Math.abs(real.levels)} ${real.levels > 0 ? say('lookBack.lighter') : say('lookBack.darker')}`}
           </td>
           <td>
-            <Button onClick={onRead} aria-label={`Read ${band.zoneWords} ${band.fromCm} cm again`}>
-              Again
+            <Button
+              onClick={onRead}
+              aria-label={say('lookBack.readCmAgain', { zoneWords: band.zoneWords, fromCm: band.fromCm })}
+            >
+              {say('lookBack.again')}
             </Button>
           </td>
         </>
       ) : (
         <td colSpan={4}>
-          <small>not read yet</small>
+          <small>{say('lookBack.notReadYet')}</small>
         </td>
       )}
     </tr>

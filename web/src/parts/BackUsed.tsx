@@ -1,19 +1,20 @@
 import type { ReactNode } from 'react';
 import type { LookBackView } from '../api/client';
+import { say } from '../words/say';
 
 /** Grams, minutes and money: planned, and as they came to be. */
 export function BackUsed({ back }: { back: LookBackView }): ReactNode {
   const { price } = back;
   return (
     <div className="back-box">
-      <h2>Planned and used</h2>
+      <h2>{say('lookBack.plannedAndUsed')}</h2>
       <table className="back-table">
         <thead>
           <tr>
-            <th scope="col">Bowl</th>
-            <th scope="col">planned</th>
-            <th scope="col">poured</th>
-            <th scope="col">left</th>
+            <th scope="col">{say('lookBack.bowl')}</th>
+            <th scope="col">{say('lookBack.planned')}</th>
+            <th scope="col">{say('lookBack.poured')}</th>
+            <th scope="col">{say('lookBack.left')}</th>
           </tr>
         </thead>
         <tbody>
@@ -22,19 +23,19 @@ export function BackUsed({ back }: { back: LookBackView }): ReactNode {
               <th scope="row">
                 {one.bowl && <b className="bowl-name">{one.bowl}</b>} {one.title}
               </th>
-              <td>{one.plannedGrams} g</td>
-              <td>{one.pouredGrams > 0 ? `${one.pouredGrams} g` : '–'}</td>
-              <td>{one.leftGrams.length > 0 ? `${one.leftGrams[0]} g` : ''}</td>
+              <td>{say('lookBack.g', { plannedGrams: one.plannedGrams })}</td>
+              <td>{one.pouredGrams > 0 ? say('lookBack.g2', { pouredGrams: one.pouredGrams }) : '–'}</td>
+              <td>{one.leftGrams.length > 0 ? say('lookBack.g3', { leftGrams: one.leftGrams[0] }) : ''}</td>
             </tr>
           ))}
           <tr>
-            <th scope="row">Staff time</th>
-            <td>{price.plannedMinutes} min</td>
-            <td>{price.realMinutes} min</td>
+            <th scope="row">{say('lookBack.staffTime')}</th>
+            <td>{say('lookBack.min', { plannedMinutes: price.plannedMinutes })}</td>
+            <td>{say('lookBack.min2', { realMinutes: price.realMinutes })}</td>
             <td />
           </tr>
           <tr>
-            <th scope="row">Price by the salon&rsquo;s rates</th>
+            <th scope="row">{say('lookBack.priceByTheSalonS')}</th>
             <td>
               {price.planned} {price.currency}
             </td>

@@ -10,6 +10,7 @@ import { Choice } from './Choice';
 import { DraftField, typedNumber } from './DraftField';
 import { SecondToneFields } from './SecondToneFields';
 import { LadderPicker } from './Ladder';
+import { say } from '../words/say';
 
 const GREY_STEPS = [0, 25, 50, 75, 100];
 
@@ -36,11 +37,11 @@ export function BandColour({ at }: { at: BandAt }): ReactNode {
     <>
       <LadderPicker band={band} onRead={read} />
       <div className="level-line">
-        <Button aria-label="Half a level darker" onClick={() => lift(-0.5)}>
+        <Button aria-label={say('read.halfALevelDarker')} onClick={() => lift(-0.5)}>
           −½
         </Button>
         <DraftField
-          label="Level"
+          label={say('read.level')}
           hideLabel
           width={64}
           inputMode="decimal"
@@ -53,7 +54,7 @@ export function BandColour({ at }: { at: BandAt }): ReactNode {
             }
           }}
         />
-        <Button aria-label="Half a level lighter" onClick={() => lift(0.5)}>
+        <Button aria-label={say('read.halfALevelLighter')} onClick={() => lift(0.5)}>
           +½
         </Button>
         <span className="over-it">
@@ -69,9 +70,9 @@ export function BandColour({ at }: { at: BandAt }): ReactNode {
           ))}
         </span>
       </div>
-      <h3>Tone</h3>
+      <h3>{say('read.tone')}</h3>
       <Choice
-        label="Tone"
+        label={say('read.tone')}
         value={band.tone}
         onChoose={(tone) =>
           set(
@@ -94,22 +95,22 @@ export function BandColour({ at }: { at: BandAt }): ReactNode {
         second={band.detail.second}
         onSecond={(second) => set(readByEye(band, { detail: { ...band.detail, second } }))}
       />
-      <h3>Grey</h3>
+      <h3>{say('read.grey')}</h3>
       <div className="grey-line">
         <Choice
-          label="Grey share"
+          label={say('read.greyShare')}
           value={Math.round(band.greyShare * 100)}
           onChoose={(percent) => set({ greyShare: percent / 100 })}
           options={GREY_STEPS.map((percent) => ({ value: percent, label: `${percent}` }))}
         />
         <DraftField
-          label="Grey share in percent"
+          label={say('read.greyShareInPercent')}
           hideLabel
           width={84}
           suffix="%"
           inputMode="decimal"
           value={String(Math.round(band.greyShare * 1000) / 10)}
-          refused={refused('greyShare') === undefined ? undefined : 'Give 0 to 100 %.'}
+          refused={refused('greyShare') === undefined ? undefined : say('read.give0To100')}
           onText={(text) => {
             const percent = typedNumber(text);
             if (!Number.isNaN(percent)) {
@@ -120,7 +121,7 @@ export function BandColour({ at }: { at: BandAt }): ReactNode {
       </div>
       <div className="cm-line">
         <DraftField
-          label={last ? 'Ends of the hair at' : 'Down to'}
+          label={last ? say('read.endsOfTheHairAt') : say('read.downTo')}
           width={96}
           suffix="cm"
           inputMode="decimal"

@@ -6,14 +6,14 @@ import { withDetail, type BandAt } from '../state/strands';
 import { useBand } from '../state/useBand';
 import { Choice } from './Choice';
 import { DraftField, typedNumber } from './DraftField';
+import { say } from '../words/say';
 
 /** Simple tests, each with how it is done. */
 const HOW = {
-  porosity:
-    'A clean dry hair on water: floats long, low; sinks at once, very high. Or slide thumb and finger towards the scalp: rough is porous.',
-  stretch: 'Wet a strand, stretch it slowly by a third, let go.',
-  density: 'Part the dry hair: scalp hardly seen is dense, plainly seen is thin.',
-  thickness: 'Roll one hair between the fingers: hardly felt is fine, felt like thread is coarse.',
+  porosity: () => say('read.aCleanDryHairOn'),
+  stretch: () => say('read.wetAStrandStretchIt'),
+  density: () => say('read.partTheDryHairScalp'),
+  thickness: () => say('read.rollOneHairBetweenThe'),
 };
 
 /** How it drinks, stretches and feels, and what lies on it. */
@@ -43,52 +43,52 @@ export function BandFeel({ at }: { at: BandAt }): ReactNode {
   );
   return (
     <>
-      <h3>Porosity</h3>
-      <p className="how">{HOW.porosity}</p>
+      <h3>{say('read.porosity')}</h3>
+      <p className="how">{HOW.porosity()}</p>
       <Choice
-        label="Porosity"
+        label={say('read.porosity')}
         value={band.porosity}
         onChoose={(porosity) => set({ porosity })}
         options={(vocabulary?.porosities ?? []).map(({ value, words }) => ({ value, label: words }))}
       />
-      <h3>Wet stretch</h3>
-      <p className="how">{HOW.stretch}</p>
+      <h3>{say('read.wetStretch')}</h3>
+      <p className="how">{HOW.stretch()}</p>
       <Choice
-        label="Wet stretch"
+        label={say('read.wetStretch')}
         value={band.detail.stretch}
         onChoose={(stretch) => detail({ stretch })}
         options={[
-          { value: 'NOT_TRIED', label: 'not tried' },
+          { value: 'NOT_TRIED', label: say('read.notTried') },
           ...(vocabulary?.stretches ?? []).map(({ value, words }) => ({ value, label: words })),
         ]}
       />
-      <h3>Density</h3>
-      <p className="how">{HOW.density}</p>
+      <h3>{say('read.density')}</h3>
+      <p className="how">{HOW.density()}</p>
       <Choice
-        label="Density of this band"
+        label={say('read.densityOfThisBand')}
         value={band.detail.density}
         onChoose={(density) => detail({ density })}
         options={[
-          { value: 'AS_HEAD', label: 'as the head' },
+          { value: 'AS_HEAD', label: say('read.asTheHead') },
           ...(vocabulary?.densities ?? []).map(({ value, words }) => ({ value, label: words })),
         ]}
       />
-      <h3>Hair texture</h3>
-      <p className="how">{HOW.thickness}</p>
+      <h3>{say('read.hairTexture')}</h3>
+      <p className="how">{HOW.thickness()}</p>
       <Choice
-        label="Thickness of this band"
+        label={say('read.thicknessOfThisBand')}
         value={band.detail.thickness}
         onChoose={(thickness) => detail({ thickness })}
         options={[
-          { value: 'AS_HEAD', label: 'as the head' },
+          { value: 'AS_HEAD', label: say('read.asTheHead') },
           ...(vocabulary?.thicknesses ?? []).map(({ value, words }) => ({ value, label: words })),
         ]}
       />
-      <h3>What lies there</h3>
+      <h3>{say('read.whatLiesThere')}</h3>
       <div className="facts">
-        {figure('Layers of colour', 'layers')}
-        {figure('Under the dye from', 'underFrom')}
-        {figure('to level', 'underTo')}
+        {figure(say('read.layersOfColour'), 'layers')}
+        {figure(say('read.underTheDyeFrom'), 'underFrom')}
+        {figure(say('read.toLevel'), 'underTo')}
       </div>
     </>
   );

@@ -7,6 +7,7 @@ import { useBand } from '../state/useBand';
 import { useReader } from '../state/useReader';
 import { Photos } from './Photos';
 import { ProblemNote } from './ProblemNote';
+import { figure, say } from '../words/say';
 
 /** Its colour by reader or photograph instead of by eye. */
 export function BandMeasure({ at }: { at: BandAt }): ReactNode {
@@ -20,35 +21,40 @@ export function BandMeasure({ at }: { at: BandAt }): ReactNode {
   const look = document.look(band);
   return (
     <>
-      <h3>Colour reader</h3>
-      <p className="how">
-        Hold it flat on the band, no light at its rim. Three readings beside one another say how even it is.
-      </p>
+      <h3>{say('read.colourReader')}</h3>
+      <p className="how">{say('read.holdItFlatOnThe')}</p>
       <div className="level-line">
         <Button type="primary" loading={reader.busy} onClick={() => void reader.read(1)}>
-          Read once
+          {say('read.readOnce')}
         </Button>
         <Button loading={reader.busy} onClick={() => void reader.read(3)}>
-          Read three
+          {say('read.readThree')}
         </Button>
       </div>
       {reader.problem && <ProblemNote problem={reader.problem} />}
       {measured.length > 0 && (
         <div className="measured-list" role="status">
           <strong>
-            {look ? `${look.levelWords} ${look.tone}` : '…'} from {measured.length}{' '}
-            {measured.length === 1 ? 'reading' : 'readings'}
-            {measured.length > 1 && `, apart by ${scatter(measured)}`}
+            {say('read.fromReadings', {
+              levelWords: look ? `${look.levelWords} ${look.tone}` : '…',
+              measuredCount: measured.length,
+              measuredCount2: measured.length > 1 && say('read.apartBy', { measured: scatter(measured) }),
+            })}
           </strong>
           <ul>
             {measured.map((one, i) => (
               <li key={i}>
-                {one.by === 'READER' ? 'reader' : 'photograph'} L* {one.l.toFixed(1)} a* {one.a.toFixed(1)} b*{' '}
-                {one.b.toFixed(1)} ± {one.spread.toFixed(1)}
+                {say('read.lAB', {
+                  figure: one.by === 'READER' ? say('read.reader') : say('read.photograph'),
+                  l: figure(one.l, 1),
+                  a: figure(one.a, 1),
+                  b: figure(one.b, 1),
+                  spread: figure(one.spread, 1),
+                })}
                 <Button
                   type="text"
                   size="small"
-                  aria-label={`Leave out reading ${i + 1}`}
+                  aria-label={say('read.leaveOutReading', { i: i + 1 })}
                   onClick={() =>
                     document.edit(
                       withDetail(state.content, at, { measured: measured.filter((_, j) => j !== i) }),
@@ -60,15 +66,11 @@ export function BandMeasure({ at }: { at: BandAt }): ReactNode {
               </li>
             ))}
           </ul>
-          <p className="how">
-            A measured colour stands in for level and tone. Reading by eye again replaces it.
-          </p>
+          <p className="how">{say('read.aMeasuredColourStandsIn')}</p>
         </div>
       )}
       <Photos measureFor={at} />
-      <p className="how">
-        Open one with a grey card in it, mark card and hair, measure, and take it for this band.
-      </p>
+      <p className="how">{say('read.openOneWithAGrey')}</p>
     </>
   );
 }
@@ -79,5 +81,5 @@ function scatter(measured: MeasuredView[]): string {
     measured.reduce((sum, one) => sum + one[axis], 0) / measured.length;
   const centre = { l: mean('l'), a: mean('a'), b: mean('b') };
   const off = measured.map((one) => Math.hypot(one.l - centre.l, one.a - centre.a, one.b - centre.b));
-  return Math.max(...off).toFixed(1);
+  return figure(Math.max(...off), 1);
 }

@@ -8,6 +8,7 @@ import { BandFeel } from './BandFeel';
 import { BandMeasure } from './BandMeasure';
 import { Choice } from './Choice';
 import { capital } from '../state/words';
+import { say } from '../words/say';
 
 interface Props {
   at: BandAt;
@@ -18,10 +19,10 @@ interface Props {
 
 export type Side = 'colour' | 'feel' | 'measure';
 
-const SIDES: { value: Side; label: string }[] = [
-  { value: 'colour', label: 'Colour' },
-  { value: 'feel', label: 'Feel and past' },
-  { value: 'measure', label: 'Measure' },
+const SIDES: { value: Side; label: () => string }[] = [
+  { value: 'colour', label: () => say('read.colour') },
+  { value: 'feel', label: () => say('read.feelAndPast') },
+  { value: 'measure', label: () => say('read.measure') },
 ];
 
 /** One band in hand: from where to where, how deep, what tone, how it feels, what lies beneath. */
@@ -37,23 +38,30 @@ export function BandPanel({ at, nameOf, side, onSide }: Props): ReactNode {
   const look = document.look(band);
   const measured = band.detail.measured.length;
   return (
-    <aside className="panel" aria-label="Band">
+    <aside className="panel" aria-label={say('read.band')}>
       <h2>
-        {nameOf(zone.place)} · {cmWords(band.fromCm)}–{cmWords(band.toCm)} cm
+        {say('read.cm', {
+          place: nameOf(zone.place),
+          fromCm: cmWords(band.fromCm),
+          toCm: cmWords(band.toCm),
+        })}
       </h2>
       <p className={measured > 0 ? 'panel-reading measured' : 'panel-reading'}>
         {band.kind === 'NATURAL'
-          ? 'As it grew.'
+          ? say('read.asItGrew')
           : `${capital(vocabulary?.kinds.find(({ value }) => value === band.kind)?.words ?? '')}.`}{' '}
-        {measured > 0 ? `Measured (${measured})` : 'Reads'}{' '}
+        {measured > 0 ? say('read.measured', { measured }) : say('read.reads')}{' '}
         <strong>{look ? readingWords(band, look) : '…'}</strong>
         {look && showsGrey(band) && (
-          <>
-            , as a whole like {look.levelWords} {look.tone}
-          </>
+          <>{say('read.asAWholeLike', { levelWords: look.levelWords, tone: look.tone })}</>
         )}
       </p>
-      <Choice label="What of the band" value={side} onChoose={onSide} options={SIDES} />
+      <Choice
+        label={say('read.whatOfTheBand')}
+        value={side}
+        onChoose={onSide}
+        options={SIDES.map(({ value, label }) => ({ value, label: label() }))}
+      />
       {side === 'colour' && <BandColour at={at} />}
       {side === 'feel' && <BandFeel at={at} />}
       {side === 'measure' && <BandMeasure at={at} />}

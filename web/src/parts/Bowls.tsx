@@ -5,16 +5,20 @@ import { useVocabulary } from '../api/queries';
 import { useCase } from '../state/caseContext';
 import { Reasons } from './Reasons';
 import { capital } from '../state/words';
+import { say } from '../words/say';
 
 /** What is mixed, in the order it is needed. */
 export function Bowls({ plan }: { plan: PlanView }): ReactNode {
   return (
-    <section aria-label="Bowls" className="bowls">
+    <section aria-label={say('plan.bowls')} className="bowls">
       <h2>
-        Bowls{' '}
+        {say('plan.bowls')}{' '}
         <small>
-          {plan.colourGrams} g colour
-          {plan.developerGrams > 0 && `, ${plan.developerGrams} g developer`}
+          {say('plan.gColour', {
+            colourGrams: plan.colourGrams,
+            developerGrams:
+              plan.developerGrams > 0 && say('plan.gDeveloper', { developerGrams: plan.developerGrams }),
+          })}
         </small>
       </h2>
       {plan.treatments
@@ -29,11 +33,13 @@ export function Bowls({ plan }: { plan: PlanView }): ReactNode {
               </div>
             </header>
             <p className="weigh">
-              {treatment.grams > 0 && <b>{treatment.grams} g</b>}{' '}
+              {treatment.grams > 0 && <b>{say('plan.g', { grams: treatment.grams })}</b>}{' '}
               <i>
-                {treatment.times > 1 && `${treatment.times} rounds, `}
-                {treatment.minutes} min
-                {treatment.action === 'EQUALISE' && ', left in'}
+                {say('plan.min', {
+                  times: treatment.times > 1 && say('plan.rounds', { times: treatment.times }),
+                  minutes: treatment.minutes,
+                  action: treatment.action === 'EQUALISE' && say('plan.leftIn'),
+                })}
               </i>
             </p>
             <Reasons reasons={treatment.reasons} />
@@ -55,11 +61,11 @@ function Unwanted(): ReactNode {
   return (
     content.notWanted.length > 0 && (
       <p className="unwanted">
-        Not wanted:{' '}
+        {say('plan.notWanted')}{' '}
         {content.notWanted.map((code) => (
           <Button
             key={code}
-            aria-label={`Take ${code} again`}
+            aria-label={say('plan.takeAgain', { code })}
             onClick={() =>
               document.edit({ ...content, notWanted: content.notWanted.filter((one) => one !== code) })
             }
@@ -88,7 +94,7 @@ function Bowl({ bowl }: { bowl: BowlView }): ReactNode {
       <ul className="weighs">
         {bowl.parts.map((part) => (
           <li className="weigh" key={part.shade}>
-            <b>{part.grams} g</b> {part.shade}
+            <b>{say('plan.g', { grams: part.grams })}</b> {part.shade}
             <i>
               {part.parts} {part.parts === 1 ? 'part' : 'parts'}
             </i>
@@ -98,7 +104,7 @@ function Bowl({ bowl }: { bowl: BowlView }): ReactNode {
         <li className="weigh">
           {bowl.developerGrams > 0 && (
             <>
-              <b>{bowl.developerGrams} g</b> {bowl.developer}
+              <b>{say('plan.g2', { developerGrams: bowl.developerGrams })}</b> {bowl.developer}
             </>
           )}
           <i>{bowl.ratio}</i>
@@ -106,15 +112,16 @@ function Bowl({ bowl }: { bowl: BowlView }): ReactNode {
       </ul>
       <footer>
         <span>
-          <b>{bowl.minutes} min</b> · {bowl.classWords} · {bowl.totalGrams} g in all
+          <b>{say('plan.min2', { minutes: bowl.minutes })}</b>{' '}
+          {say('plan.gInAll', { classWords: bowl.classWords, totalGrams: bowl.totalGrams })}
         </span>
         <Button
           size="small"
           aria-expanded={open}
-          aria-label={`Why bowl ${bowl.name}`}
+          aria-label={say('plan.whyBowl', { name: bowl.name })}
           onClick={() => setOpen(!open)}
         >
-          {open ? 'Close' : 'Why'}
+          {open ? say('plan.close') : say('plan.why')}
         </Button>
       </footer>
       {open && <Reasons reasons={bowl.reasons} />}
@@ -130,12 +137,12 @@ function NotWanted({ code, words }: { code: string; words: string }): ReactNode 
       size="small"
       type="text"
       className="not-wanted"
-      aria-label={`${words} is out or not wanted`}
+      aria-label={say('plan.isOutOrNotWanted', { words })}
       onClick={() =>
         document.edit({ ...state.content, notWanted: [...new Set([...state.content.notWanted, code])] })
       }
     >
-      out
+      {say('plan.out')}
     </Button>
   );
 }

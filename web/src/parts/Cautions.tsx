@@ -4,23 +4,28 @@ import type { StandingView } from '../api/client';
 import { useHouse } from '../api/queries';
 import { useCase } from '../state/caseContext';
 import { serverNow } from '../state/clock';
+import { say } from '../words/say';
 
 /** What must be settled before anything is laid on, why, and what settles it. */
 export function Cautions({ cautions, title }: { cautions: StandingView[]; title?: string }): ReactNode {
   return (
     <details className="cautions" open>
-      <summary>{title ?? 'Before you begin'}</summary>
+      <summary>{title ?? say('shared.beforeYouBegin')}</summary>
       <ul>
         {cautions.map((caution) => (
           <CautionLine key={keyOf(caution)} caution={caution} />
         ))}
-        <li>Local law, the maker’s instructions and licensed practice come first.</li>
+        <li>{say('shared.localLawTheMakerS')}</li>
       </ul>
     </details>
   );
 }
 
-const SIGNS = { BLOCK: 'Blocked', WARN: 'Warning', REMIND: 'Note' };
+const SIGNS = {
+  BLOCK: () => say('shared.blocked'),
+  WARN: () => say('shared.warning'),
+  REMIND: () => say('shared.note'),
+};
 
 export function CautionLine({
   caution,
@@ -35,10 +40,12 @@ export function CautionLine({
       data-rule={caution.rule}
     >
       <strong>
-        {SIGNS[caution.strength]}: {caution.title}.
+        {SIGNS[caution.strength]()}: {caution.title}.
       </strong>{' '}
-      {caution.sentence} <em>Cleared by: {caution.cleared}</em>
-      {caution.takenOn && <p className="taken-on">Overridden by {caution.takenOn}</p>}
+      {caution.sentence} <em>{say('shared.clearedBy', { cleared: caution.cleared })}</em>
+      {caution.takenOn && (
+        <p className="taken-on">{say('shared.overriddenBy', { takenOn: caution.takenOn })}</p>
+      )}
       {children}
     </li>
   );
@@ -68,7 +75,7 @@ export function CaseCautions({
       <h3>{title}</h3>
       {seen.length === 0 && (
         <p className="quiet">
-          {planned ? 'Nothing stands in the way.' : 'Nothing is planned yet that anything could block.'}
+          {planned ? say('shared.nothingStandsInTheWay') : say('shared.nothingIsPlannedYetThat')}
         </p>
       )}
       <ul>
@@ -76,7 +83,7 @@ export function CaseCautions({
           <CautionLine key={keyOf(caution)} caution={caution}>
             {caution.blocks && caution.overridable && allowed && open !== keyOf(caution) && (
               <Button size="small" onClick={() => setOpen(keyOf(caution))}>
-                Override…
+                {say('shared.override')}
               </Button>
             )}
             {open === keyOf(caution) && <TakeOn caution={caution} onDone={() => setOpen('')} />}
@@ -103,19 +110,19 @@ function TakeOn({ caution, onDone }: { caution: StandingView; onDone: () => void
       }}
     >
       <Input
-        aria-label="Your name"
-        placeholder="Your name"
+        aria-label={say('shared.yourName')}
+        placeholder={say('shared.yourName')}
         value={by}
         onChange={(e) => setBy(e.target.value)}
       />
       <Input
-        aria-label="Reason"
-        placeholder="Reason"
+        aria-label={say('shared.reason')}
+        placeholder={say('shared.reason')}
         value={reason}
         onChange={(e) => setReason(e.target.value)}
       />
       <Button htmlType="submit" disabled={by.trim().length < 2 || reason.trim().length < 5}>
-        I override it
+        {say('shared.iOverrideIt')}
       </Button>
     </form>
   );

@@ -1,23 +1,24 @@
 import { Button, Input, InputNumber, Modal, Segmented, Select } from 'antd';
 import { useState, type ReactNode } from 'react';
 import type { ChangedView, JobView } from '../api/client';
+import { say } from '../words/say';
 
 type What = ChangedView['what'] | 'SCALP';
 
 export type Scalp = 'WHOLE' | 'IRRITATED' | 'BROKEN';
 
-const SCALPS: { value: Scalp; label: string }[] = [
-  { value: 'WHOLE', label: 'whole' },
-  { value: 'IRRITATED', label: 'irritated' },
-  { value: 'BROKEN', label: 'broken skin' },
+const SCALPS: { value: Scalp; label: () => string }[] = [
+  { value: 'WHOLE', label: () => say('chair.whole') },
+  { value: 'IRRITATED', label: () => say('chair.irritated') },
+  { value: 'BROKEN', label: () => say('chair.brokenSkin') },
 ];
 
-const WHATS: { value: What; label: string }[] = [
-  { value: 'HANDS', label: 'Staff' },
-  { value: 'GOES_BY', label: 'Client’s hour' },
-  { value: 'SHORT', label: 'A bowl is short' },
-  { value: 'LATE', label: 'Running late' },
-  { value: 'SCALP', label: 'The scalp' },
+const WHATS: { value: What; label: () => string }[] = [
+  { value: 'HANDS', label: () => say('chair.staff') },
+  { value: 'GOES_BY', label: () => say('chair.clientSHour') },
+  { value: 'SHORT', label: () => say('chair.aBowlIsShort') },
+  { value: 'LATE', label: () => say('chair.runningLate') },
+  { value: 'SCALP', label: () => say('chair.theScalp') },
 ];
 
 interface Props {
@@ -37,20 +38,31 @@ export function ChairChange({ job, onClose, onChanged, onScalp }: Props): ReactN
   const [scalp, setScalp] = useState<Scalp>('WHOLE');
   const [grams, setGrams] = useState<number | null>(30);
   return (
-    <Modal title="Change the plan" open onCancel={onClose} footer={null} width={720}>
-      <Segmented<What> aria-label="What came up" value={what} onChange={setWhat} options={WHATS} block />
+    <Modal title={say('chair.changeThePlan')} open onCancel={onClose} footer={null} width={720}>
+      <Segmented<What>
+        aria-label={say('chair.whatCameUp')}
+        value={what}
+        onChange={setWhat}
+        options={WHATS.map(({ value, label }) => ({ value, label: label() }))}
+        block
+      />
       <div className="chair-change">
         {what === 'HANDS' && (
           <label>
-            <span>People on this head from now on</span>
-            <Segmented<number> aria-label="People" value={hands} onChange={setHands} options={[1, 2, 3]} />
+            <span>{say('chair.peopleOnThisHeadFrom')}</span>
+            <Segmented<number>
+              aria-label={say('chair.people')}
+              value={hands}
+              onChange={setHands}
+              options={[1, 2, 3]}
+            />
           </label>
         )}
         {what === 'GOES_BY' && (
           <label>
-            <span>The client has to leave by</span>
+            <span>{say('chair.theClientHasToLeave')}</span>
             <Input
-              aria-label="By when"
+              aria-label={say('chair.byWhen')}
               placeholder="16:30"
               value={clock}
               onChange={(event) => setClock(event.target.value)}
@@ -61,9 +73,9 @@ export function ChairChange({ job, onClose, onChanged, onScalp }: Props): ReactN
         {what === 'SHORT' && (
           <>
             <label>
-              <span>Bowl</span>
+              <span>{say('chair.bowl')}</span>
               <Select
-                aria-label="Bowl"
+                aria-label={say('chair.bowl')}
                 value={bowl}
                 onChange={setBowl}
                 options={bowls.map((one) => ({ value: one, label: one }))}
@@ -71,27 +83,30 @@ export function ChairChange({ job, onClose, onChanged, onScalp }: Props): ReactN
               />
             </label>
             <label>
-              <span>Grams still wanted, with developer</span>
-              <InputNumber aria-label="Grams wanted" min={1} max={1000} value={grams} onChange={setGrams} />
+              <span>{say('chair.gramsStillWantedWithDeveloper')}</span>
+              <InputNumber
+                aria-label={say('chair.gramsWanted')}
+                min={1}
+                max={1000}
+                value={grams}
+                onChange={setGrams}
+              />
             </label>
           </>
         )}
-        {what === 'LATE' && <p>Everything that has not begun is put on the clock anew, from now.</p>}
+        {what === 'LATE' && <p>{say('chair.everythingThatHasNotBegun')}</p>}
         {what === 'SCALP' && (
           <>
             <label>
-              <span>The scalp is</span>
+              <span>{say('chair.theScalpIs')}</span>
               <Segmented<Scalp>
-                aria-label="The scalp is"
+                aria-label={say('chair.theScalpIs')}
                 value={scalp}
                 onChange={setScalp}
-                options={SCALPS}
+                options={SCALPS.map(({ value, label }) => ({ value, label: label() }))}
               />
             </label>
-            <p>
-              Redness, burning, blisters: rinse at once. Nothing more goes on it today; the maker&rsquo;s
-              sheet and a doctor go first.
-            </p>
+            <p>{say('chair.rednessBurningBlistersRinseAt')}</p>
           </>
         )}
       </div>
@@ -103,7 +118,7 @@ export function ChairChange({ job, onClose, onChanged, onScalp }: Props): ReactN
             : onChanged({ what, hands, clock, bowl, grams: what === 'SHORT' ? (grams ?? 0) : 0 })
         }
       >
-        {what === 'SCALP' ? 'So it was found' : 'Plan the rest again'}
+        {what === 'SCALP' ? say('chair.soItWasFound') : say('chair.planTheRestAgain')}
       </Button>
     </Modal>
   );

@@ -3,12 +3,13 @@ import type { ReactNode } from 'react';
 import type { ClockView, DevelopingView } from '../api/client';
 import { Lock } from '../hair/Tress';
 import { phaseOf, workedOf, type Phase } from '../state/useJobTime';
+import { say } from '../words/say';
 
-const PHASE_WORDS: Record<Phase, string> = {
-  TOO_EARLY: 'too early',
-  RIGHT: 'may be rinsed',
-  SOON_LATE: 'soon late',
-  LATE: 'late',
+const PHASE_WORDS: Record<Phase, () => string> = {
+  TOO_EARLY: () => say('chair.tooEarly'),
+  RIGHT: () => say('chair.mayBeRinsed'),
+  SOON_LATE: () => say('chair.soonLate'),
+  LATE: () => say('chair.late'),
 };
 
 interface Props {
@@ -24,7 +25,7 @@ interface Props {
 /** Everything that is on the hair, what must come off first at the top. */
 export function ChairClocks({ clocks, hair, now, onLook, onFresh, onRinse }: Props): ReactNode {
   if (clocks.length === 0) {
-    return <p className="hint">Nothing is on the hair.</p>;
+    return <p className="hint">{say('chair.nothingIsOnTheHair')}</p>;
   }
   return (
     <ul>
@@ -39,23 +40,36 @@ export function ChairClocks({ clocks, hair, now, onLook, onFresh, onRinse }: Pro
             </span>
             <span className="chair-clock-words">
               <strong>{clock.zone}</strong>
-              <b>{PHASE_WORDS[phase]}</b>
+              <b>{PHASE_WORDS[phase]()}</b>
               <small>
-                {clock.title} · {clock.earliestMinutes} to {clock.latestMinutes} min
-                {clock.layings > 1 && ` · applied ${clock.layings} times`}
+                {say('chair.toMin', {
+                  title: clock.title,
+                  earliestMinutes: clock.earliestMinutes,
+                  latestMinutes: clock.latestMinutes,
+                  layings: clock.layings > 1 && say('chair.appliedTimes', { layings: clock.layings }),
+                })}
               </small>
             </span>
             <Window clock={clock} worked={workedOf(clock, now)} />
             <Hair course={hair?.find(({ key }) => key === clock.key)?.course} worked={worked} />
             <span className="chair-clock-buttons">
-              <Button aria-label={`Check the ${clock.zone}`} onClick={() => onLook(clock.key)}>
-                Check
+              <Button
+                aria-label={say('chair.checkThe', { zone: clock.zone })}
+                onClick={() => onLook(clock.key)}
+              >
+                {say('chair.check')}
               </Button>
-              <Button aria-label={`Re-applied fresh on the ${clock.zone}`} onClick={() => onFresh(clock.key)}>
-                Re-applied fresh
+              <Button
+                aria-label={say('chair.reAppliedFreshOnThe', { zone: clock.zone })}
+                onClick={() => onFresh(clock.key)}
+              >
+                {say('chair.reAppliedFresh')}
               </Button>
-              <Button aria-label={`Rinsed the ${clock.zone} now`} onClick={() => onRinse(clock.key)}>
-                Rinsed
+              <Button
+                aria-label={say('chair.rinsedTheNow', { zone: clock.zone })}
+                onClick={() => onRinse(clock.key)}
+              >
+                {say('chair.rinsed')}
               </Button>
             </span>
           </li>
@@ -76,7 +90,7 @@ function Hair({ course, worked }: { course: Course | undefined; worked: number }
       {now && end && (
         <>
           <Strand at="should look now" hair={now} />
-          <Strand at={`after ${end.minutes} min`} hair={end} />
+          <Strand at={say('chair.afterMin', { minutes: end.minutes })} hair={end} />
         </>
       )}
     </span>

@@ -1,6 +1,7 @@
 import { useState, type ReactNode } from 'react';
 import type { FoilView, JobFoils, TaskState } from '../api/client';
 import { SectionMap } from './SectionMap';
+import { say } from '../words/say';
 
 /** Where a task's foils lie and which of them is next: by the clock, at the pace the order gives it, or as it is pressed. */
 export function ChairFoils(props: { task: TaskState; all: JobFoils; now: number }): ReactNode {
@@ -24,10 +25,8 @@ export function ChairFoils(props: { task: TaskState; all: JobFoils; now: number 
   return (
     <div className="chair-foils">
       <p className="chair-foil" data-foil={next.number}>
-        <strong>Foil {next.number}</strong>{' '}
-        <span>
-          {at + 1} of {numbers.length}, {next.called}
-        </span>
+        <strong>{say('chair.foil', { number: next.number })}</strong>{' '}
+        <span>{say('chair.of', { at: at + 1, numbersCount: numbers.length, called: next.called })}</span>
       </p>
       <ul>
         {next.stretches
@@ -41,7 +40,7 @@ export function ChairFoils(props: { task: TaskState; all: JobFoils; now: number 
                     {bowl}
                   </b>
                 ))}
-              {one.fromCm}–{one.toCm} cm: {one.words}
+              {say('chair.cm', { fromCm: one.fromCm, toCm: one.toCm, words: one.words })}
             </li>
           ))}
       </ul>
@@ -55,7 +54,7 @@ export function ChairFoils(props: { task: TaskState; all: JobFoils; now: number 
           only={next.spots[0]?.view}
         />
       </div>
-      <p>Moves on with the clock. Press the foil you are at, if it is another.</p>
+      <p>{say('chair.movesOnWithTheClock')}</p>
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { Button, Input } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { answered, api, type JobView } from '../api/client';
 import type { Act } from '../pages/ChairPage';
+import { say } from '../words/say';
 
 /** What happened, newest first; a slip is taken back, which is an entry of its own. */
 export function ChairLog(props: { job: JobView; hand: string; id: number; onAct: Act }): ReactNode {
@@ -10,11 +11,11 @@ export function ChairLog(props: { job: JobView; hand: string; id: number; onAct:
   const path = { params: { path: { id } } };
   return (
     <details className="chair-log">
-      <summary>What happened</summary>
+      <summary>{say('chair.whatHappened')}</summary>
       <div className="chair-buttons">
         <Input
-          aria-label="Worth remembering"
-          placeholder="Worth remembering"
+          aria-label={say('chair.worthRemembering')}
+          placeholder={say('chair.worthRemembering')}
           value={words}
           onChange={(event) => setWords(event.target.value)}
           style={{ width: 320 }}
@@ -28,7 +29,7 @@ export function ChairLog(props: { job: JobView; hand: string; id: number; onAct:
             setWords('');
           }}
         >
-          Note it
+          {say('chair.noteIt')}
         </Button>
       </div>
       <ul>
@@ -40,7 +41,7 @@ export function ChairLog(props: { job: JobView; hand: string; id: number; onAct:
             </span>
             {entry.canBeTakenBack && (
               <Button
-                aria-label={`Take back: ${entry.words}`}
+                aria-label={say('chair.takeBack', { words: entry.words })}
                 onClick={() =>
                   void onAct(`back ${entry.number}`, (headers) =>
                     answered(
@@ -53,7 +54,7 @@ export function ChairLog(props: { job: JobView; hand: string; id: number; onAct:
                   )
                 }
               >
-                Take back
+                {say('chair.takeBack2')}
               </Button>
             )}
           </li>

@@ -2,6 +2,7 @@ import { Modal } from 'antd';
 import type { ReactNode } from 'react';
 import type { ClockView } from '../api/client';
 import { SeenForm, type SeenHair } from './SeenForm';
+import { say } from '../words/say';
 
 interface Props {
   clock: ClockView;
@@ -12,14 +13,20 @@ interface Props {
 /** What a wiped strand shows. */
 export function ChairLook({ clock, onClose, onSeen }: Props): ReactNode {
   return (
-    <Modal title={`A wiped strand of the ${clock.zone}`} open onCancel={onClose} footer={null} width={760}>
-      <h3>Which of these does it look like?</h3>
+    <Modal
+      title={say('chair.aWipedStrandOfThe', { zone: clock.zone })}
+      open
+      onCancel={onClose}
+      footer={null}
+      width={760}
+    >
+      <h3>{say('chair.whichOfTheseDoesIt')}</h3>
       <SeenForm
-        label="Level seen"
+        label={say('chair.levelSeen')}
         hair="lifted"
         place={clock.place}
         cm={10}
-        done="Seen"
+        done={say('chair.seen')}
         needsTone={false}
         onSeen={onSeen}
       />

@@ -2,6 +2,7 @@ import { Button } from 'antd';
 import type { ReactNode } from 'react';
 import type { JobFoils, TaskState } from '../api/client';
 import { ChairFoils } from './ChairFoils';
+import { say } from '../words/say';
 
 /** What hands do now, or will do next: to be read from two metres. */
 export function ChairTask(props: {
@@ -18,7 +19,7 @@ export function ChairTask(props: {
     <article className="chair-main" data-state={task.state}>
       <h2>{task.title}</h2>
       <p className="chair-where">
-        {[...task.zones, `person ${task.person}`].join(' · ')}
+        {[...task.zones, say('chair.person', { person: task.person })].join(' · ')}
         {task.bowls.map((bowl) => (
           <b key={bowl} className="bowl-name">
             {bowl}
@@ -29,12 +30,12 @@ export function ChairTask(props: {
         {task.state === 'NOW' ? (
           <>
             {worked}
-            <small> of {task.minutes} min</small>
+            <small> {say('chair.ofMin', { minutes: task.minutes })}</small>
           </>
         ) : (
           <>
             {task.clock}
-            <small> · {task.minutes} min</small>
+            <small> {say('chair.min', { minutes: task.minutes })}</small>
           </>
         )}
       </p>
@@ -46,10 +47,10 @@ export function ChairTask(props: {
       {task.detail && <p>{task.detail}</p>}
       <div className="chair-buttons">
         <Button type="primary" className="chair-press" disabled={task.blocked !== ''} onClick={props.onPress}>
-          {task.state === 'NOW' ? 'Done' : 'Begin it'}
+          {task.state === 'NOW' ? say('chair.done') : say('chair.beginIt')}
         </Button>
         <Button className="chair-skip" onClick={props.onSkip}>
-          Skip
+          {say('chair.skip')}
         </Button>
       </div>
       {props.foils && <ChairFoils task={task} all={props.foils} now={now} />}
@@ -62,10 +63,11 @@ export function ChairBeside({ task, onDone }: { task: TaskState; onDone: () => v
   return (
     <div className="chair-also">
       <span>
-        <strong>{task.title}</strong> <small>{[...task.zones, `person ${task.person}`].join(' · ')}</small>
+        <strong>{task.title}</strong>{' '}
+        <small>{[...task.zones, say('chair.person', { person: task.person })].join(' · ')}</small>
       </span>
-      <Button aria-label={`Done: ${task.title}`} onClick={onDone}>
-        Done
+      <Button aria-label={say('chair.done2', { title: task.title })} onClick={onDone}>
+        {say('chair.done')}
       </Button>
     </div>
   );

@@ -1,6 +1,7 @@
 import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode } from 'react';
 import type { TaskView } from '../api/client';
 import { useWidth } from '../state/useWidth';
+import { say } from '../words/say';
 
 interface Props {
   tasks: TaskView[];
@@ -19,15 +20,15 @@ const HEAD = 22;
 const STEP = 5;
 
 /** What a block says when there is little room. */
-const SHORT: Record<TaskView['kind'], string> = {
-  PREPARE: 'ready',
-  MIX: 'mix',
-  APPLY: 'apply',
-  WORK: '',
-  CHECK: 'look',
-  RINSE: 'rinse',
-  DRY: 'dry',
-  BREAK: 'break',
+const SHORT: Record<TaskView['kind'], () => string> = {
+  PREPARE: () => say('order.ready'),
+  MIX: () => say('order.mix'),
+  APPLY: () => say('order.apply'),
+  WORK: () => '',
+  CHECK: () => say('order.look'),
+  RINSE: () => say('order.rinse'),
+  DRY: () => say('order.dry'),
+  BREAK: () => say('order.break'),
 };
 
 interface Line {
@@ -39,7 +40,7 @@ interface Line {
 function linesOf(tasks: TaskView[], hands: number): Line[] {
   const zones = [...new Set(tasks.flatMap((task) => (task.kind === 'APPLY' ? task.zones : [])))];
   const people = Array.from({ length: hands }, (_, i) => ({
-    name: hands === 1 ? 'hands' : `person ${i + 1}`,
+    name: hands === 1 ? say('order.hands') : say('order.person', { i: i + 1 }),
     blocks: tasks.filter((task) => task.person === i + 1),
   }));
   return [
@@ -72,7 +73,7 @@ export function Clocks({
   const marks = Array.from({ length: Math.floor(minutes / 30) + 1 }, (_, i) => i * 30);
   return (
     <div ref={area} className="clocks">
-      <svg width={Math.max(0, width)} height={height} role="group" aria-label="Tasks on the clock">
+      <svg width={Math.max(0, width)} height={height} role="group" aria-label={say('order.tasksOnTheClock')}>
         {marks.map((minute) => (
           <g key={minute} transform={`translate(${LABEL + minute * scale} 0)`}>
             <line y1={HEAD - 4} y2={height} className="clock-mark" />
@@ -138,13 +139,18 @@ function Block(props: {
     }
   };
   const bowls = task.bowls.join(' ');
-  const words = bowls || SHORT[task.kind];
+  const words = bowls || SHORT[task.kind]();
   const window = task.window[0];
   return (
     <g
       role="button"
       tabIndex={0}
-      aria-label={`${task.title}, ${task.zones.join(', ')}, ${task.clock} to ${task.endClock}`}
+      aria-label={say('order.to', {
+        title: task.title,
+        zones: task.zones.join(', '),
+        clock: task.clock,
+        endClock: task.endClock,
+      })}
       aria-pressed={props.chosen}
       data-kind={task.kind}
       className={`clock-block ${task.kind.toLowerCase()}${props.chosen ? ' chosen' : ''}${props.moved ? ' moved' : ''}`}

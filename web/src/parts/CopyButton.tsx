@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import type { Place } from '../api/client';
 import { useCase } from '../state/caseContext';
 import { copyBands, type BandAt } from '../state/strands';
+import { say } from '../words/say';
 
 export function CopyButton({ at, nameOf }: { at: BandAt; nameOf: (place: Place) => string }): ReactNode {
   const { document, state } = useCase();
@@ -14,14 +15,14 @@ export function CopyButton({ at, nameOf }: { at: BandAt; nameOf: (place: Place) 
       disabled={others.length === 0}
       menu={{
         items: [
-          { key: 'ALL', label: 'all other zones' },
+          { key: 'ALL', label: say('read.allOtherZones') },
           ...others.map((place) => ({ key: place, label: nameOf(place).toLowerCase() })),
         ],
         onClick: ({ key }) =>
           document.edit(copyBands(content, at.zone, key === 'ALL' ? others : [key as Place])),
       }}
     >
-      <Button aria-label="Copy this zone's bands to">Copy to…</Button>
+      <Button aria-label={say('read.copyThisZoneSBands')}>{say('read.copyTo')}</Button>
     </Dropdown>
   );
 }

@@ -3,6 +3,7 @@ import { Button, Drawer, Input, Switch } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { answered, api, type ProductView } from '../api/client';
 import { typedNumber } from './DraftField';
+import { say } from '../words/say';
 
 interface Props {
   product: ProductView;
@@ -45,30 +46,28 @@ export function CountDrawer({ product, onClose, onDone }: Props): ReactNode {
     <Drawer title={product.name} open onClose={onClose} size={420}>
       <div className="count">
         <div className="house-switch">
-          <Switch aria-label="Counted" checked={counted} onChange={setCounted} />
-          <span>Counted: bowls take from it, and it can be short</span>
+          <Switch aria-label={say('shelf.counted')} checked={counted} onChange={setCounted} />
+          <span>{say('shelf.countedBowlsTakeFromIt')}</span>
         </div>
-        <Field label={`Full packs of ${product.packGrams} g`} value={packs} onChange={setPacks} />
         <Field
-          label="Grams in opened packs, one after another"
-          value={opened}
-          onChange={setOpened}
-          mode="text"
+          label={say('shelf.fullPacksOfG', { packGrams: product.packGrams })}
+          value={packs}
+          onChange={setPacks}
         />
-        <Field label="Buy when so many grams are left" value={low} onChange={setLow} />
-        <Field label="Price of a pack" value={price} onChange={setPrice} />
+        <Field label={say('shelf.gramsInOpenedPacksOne')} value={opened} onChange={setOpened} mode="text" />
+        <Field label={say('shelf.buyWhenSoManyGrams')} value={low} onChange={setLow} />
+        <Field label={say('shelf.priceOfAPack')} value={price} onChange={setPrice} />
         <Button type="primary" onClick={keep}>
-          Keep
+          {say('shelf.keep')}
         </Button>
-        <h3>Came and went</h3>
-        {moves.data?.length === 0 && <p className="quiet">nothing yet</p>}
+        <h3>{say('shelf.cameAndWent')}</h3>
+        {moves.data?.length === 0 && <p className="quiet">{say('shelf.nothingYet')}</p>}
         <ul className="moves">
           {moves.data?.map((move, i) => (
             <li key={i}>
               <time>{move.at.slice(0, 16).replace('T', ' ')}</time>
               <b>
-                {move.grams > 0 && '+'}
-                {Math.round(move.grams * 10) / 10} g
+                {say('shelf.g', { grams: move.grams > 0 && '+', grams2: Math.round(move.grams * 10) / 10 })}
               </b>
               <span>{move.why}</span>
             </li>

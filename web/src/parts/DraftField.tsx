@@ -1,5 +1,6 @@
 import { Input } from 'antd';
 import { useId, useState, type ReactNode } from 'react';
+import { say } from '../words/say';
 
 interface Props {
   label: string;
@@ -26,7 +27,7 @@ export interface Written {
   /** @return null where it is none */
   read: (text: string) => string | null;
   /** "a day such as 23/11/2026" */
-  example: string;
+  example: () => string;
 }
 
 /**
@@ -62,9 +63,12 @@ export function DraftField(props: Props): ReactNode {
   const noNumber = props.inputMode === 'decimal' && draft.trim() !== '' && Number.isNaN(typedNumber(draft));
   // What is shown and what is stored are told apart: good, not a number, refused.
   const why = noNumber
-    ? `Not a number: ${props.value === '' ? 'nothing' : props.value} is kept.`
+    ? say('shared.notANumberIsKept', { figure: props.value === '' ? say('shared.nothing') : props.value })
     : unread && !focused
-      ? `Write ${written.example}. ${props.value === '' ? 'Nothing' : textOf(props.value)} is kept.`
+      ? say('shared.writeIsKept', {
+          example: written.example(),
+          figure: props.value === '' ? say('shared.nothing2') : textOf(props.value),
+        })
       : props.refused !== undefined && !same(draft, textOf(props.value))
         ? props.refused
         : undefined;

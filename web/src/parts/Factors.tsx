@@ -1,5 +1,6 @@
 import type { ReactNode } from 'react';
 import type { TaughtView } from '../api/client';
+import { say } from '../words/say';
 
 /** What is thought of a head's hair, before and after: times the average, with how sure that is. */
 export function Factors({ changes }: { changes: TaughtView['hair'] }): ReactNode {
@@ -7,9 +8,9 @@ export function Factors({ changes }: { changes: TaughtView['hair'] }): ReactNode
     <table className="back-table">
       <thead>
         <tr>
-          <th scope="col">times the average</th>
-          <th scope="col">before</th>
-          <th scope="col">now</th>
+          <th scope="col">{say('shared.timesTheAverage')}</th>
+          <th scope="col">{say('shared.before')}</th>
+          <th scope="col">{say('shared.now')}</th>
         </tr>
       </thead>
       <tbody>

@@ -3,6 +3,7 @@ import type { ReactNode } from 'react';
 import { useVocabulary } from '../api/queries';
 import { useCase } from '../state/caseContext';
 import { WishEditor } from './WishEditor';
+import { say } from '../words/say';
 
 /** What is said once for the whole head: the wish, and how much hair. */
 export function HeadFacts(): ReactNode {
@@ -13,9 +14,9 @@ export function HeadFacts(): ReactNode {
     <div className="facts">
       <WishEditor />
       <label className="fact">
-        <span>Density</span>
+        <span>{say('read.density')}</span>
         <Select
-          aria-label="Density"
+          aria-label={say('read.density')}
           virtual={false}
           value={content.density}
           style={{ width: 100 }}
@@ -24,9 +25,9 @@ export function HeadFacts(): ReactNode {
         />
       </label>
       <label className="fact">
-        <span>Hair</span>
+        <span>{say('read.hair')}</span>
         <Select
-          aria-label="Thickness of the single hair"
+          aria-label={say('read.thicknessOfTheSingleHair')}
           virtual={false}
           value={content.thickness}
           style={{ width: 100 }}

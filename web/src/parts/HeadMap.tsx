@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import type { CaseFile, LookView, Place } from '../api/client';
 import { useLight } from '../state/light';
+import { say } from '../words/say';
 
 interface Props {
   zones: CaseFile['zones'];
@@ -48,7 +49,7 @@ export function HeadMap({ zones, chosen, looks, nameOf, onChoose }: Props): Reac
       className="head-map"
       viewBox="14 2 172 196"
       role="group"
-      aria-label="Head from above, face at the top"
+      aria-label={say('read.headFromAboveFaceAt')}
     >
       <path d={`${LEFT} M 100 14 ${RIGHT.slice(8)}`} fill="none" stroke="currentColor" strokeWidth="1.5" />
       <path d="M 92 12 L 100 3 L 108 12" fill="none" stroke="currentColor" strokeWidth="1.5" />
@@ -66,7 +67,7 @@ export function HeadMap({ zones, chosen, looks, nameOf, onChoose }: Props): Reac
             d={shape}
             role="button"
             tabIndex={0}
-            aria-label={`Take ${nameOf(zone.place).toLowerCase()} in hand`}
+            aria-label={say('read.takeInHand', { place: nameOf(zone.place).toLowerCase() })}
             aria-pressed={i === chosen}
             className={i === chosen ? 'zone chosen' : 'zone'}
             style={{ fill: looks[i]?.colours[light] ?? '#999' }}

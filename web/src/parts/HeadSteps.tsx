@@ -8,6 +8,7 @@ import { hairOf } from '../hair/worked';
 import { useSize } from '../state/useSize';
 import { lowerFirst } from '../state/words';
 import { coloursHair, sentence } from './RouteStrip';
+import { say } from '../words/say';
 
 const HEIGHT = 284;
 const WIDEST = 300;
@@ -28,15 +29,15 @@ export function HeadSteps({ route, zones }: { route: RouteView; zones: WorkedZon
   );
   const wide = Math.min(WIDEST, Math.floor(width / columns.length) - 8);
   return (
-    <section className="head-steps" aria-label="The head through the steps">
+    <section className="head-steps" aria-label={say('visit.theHeadThroughTheSteps')}>
       <header>
-        <h2>The head through the steps</h2>
+        <h2>{say('visit.theHeadThroughTheSteps')}</h2>
         <span className="push" />
-        <Link to="../before-after">Before and after</Link>
+        <Link to="../before-after">{say('visit.beforeAndAfter')}</Link>
         <Segmented<View>
-          aria-label="Seen from"
+          aria-label={say('visit.seenFrom')}
           value={view}
-          options={VIEWS.map((one) => ({ value: one, label: VIEW_WORDS[one] }))}
+          options={VIEWS.map((one) => ({ value: one, label: VIEW_WORDS[one]() }))}
           onChange={setView}
         />
       </header>
@@ -44,8 +45,10 @@ export function HeadSteps({ route, zones }: { route: RouteView; zones: WorkedZon
         {columns.map(({ column, hair }, i) => (
           <li key={`${i} ${column.title}`}>
             <h3>
-              {column.visit > (columns[i - 1]?.column.visit ?? 1) && <b>visit {column.visit}: </b>}
-              {i === 0 ? column.title : `After ${lowerFirst(column.title)}`}
+              {column.visit > (columns[i - 1]?.column.visit ?? 1) && (
+                <b>{say('visit.visit2', { visit: column.visit })} </b>
+              )}
+              {i === 0 ? column.title : say('visit.after', { title: lowerFirst(column.title) })}
             </h3>
             {wide > 40 && (
               <Head
@@ -53,7 +56,7 @@ export function HeadSteps({ route, zones }: { route: RouteView; zones: WorkedZon
                 view={view}
                 width={wide}
                 height={HEIGHT}
-                words={`${VIEW_WORDS[view]}, ${column.title}. ${saidOfHead(zones, column, i === 0)}`}
+                words={`${VIEW_WORDS[view]()}, ${column.title}. ${saidOfHead(zones, column, i === 0)}`}
               />
             )}
           </li>

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import type { Kind, LookView } from '../api/client';
 import { useLadder } from '../api/queries';
 import { Lock } from '../hair/Tress';
+import { say } from '../words/say';
 
 /** Natural and lifted hair side by side, in the light chosen. */
 export function LadderPicker({
@@ -13,13 +14,13 @@ export function LadderPicker({
 }): ReactNode {
   const ladder = useLadder().data;
   const rows: [Kind, string, { level: number; words: string; look: LookView }[]][] = [
-    ['NATURAL', 'natural', ladder?.natural ?? []],
-    ['LIGHTENED', 'lifted', ladder?.lifted ?? []],
+    ['NATURAL', say('read.natural'), ladder?.natural ?? []],
+    ['LIGHTENED', say('read.lifted'), ladder?.lifted ?? []],
   ];
   return (
     <div className="ladder">
       {rows.map(([kind, words, rungs]) => (
-        <div key={kind} role="group" aria-label={`Level of ${words} hair`}>
+        <div key={kind} role="group" aria-label={say('read.levelOfHair', { words })}>
           <span className="ladder-words">{words}</span>
           <div className="ladder-row">
             {rungs

@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { useLadder } from '../api/queries';
 import { Swatch } from './Swatch';
+import { say } from '../words/say';
 
 interface Props {
   level: number;
@@ -21,7 +22,7 @@ export function LadderPick({ level, onLevel, label, hair }: Props): ReactNode {
           type="button"
           role="radio"
           aria-checked={level === rung.level}
-          aria-label={`Level ${rung.words}`}
+          aria-label={say('visit.level3', { words: rung.words })}
           onClick={() => onLevel(rung.level)}
         >
           <Swatch look={rung.look}>{rung.words}</Swatch>

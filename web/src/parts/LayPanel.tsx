@@ -5,6 +5,7 @@ import { useVocabulary } from '../api/queries';
 import { halves } from '../state/strands';
 import { Choice } from './Choice';
 import { LadderPicker } from './Ladder';
+import { say } from '../words/say';
 
 /** What the next press lays on a strand. */
 export type Brush = Pick<BandView, 'kind' | 'level' | 'tone'>;
@@ -20,37 +21,37 @@ export function LayPanel(props: {
   const tone = (kind: Brush['kind']): Brush['tone'] =>
     vocabulary?.kinds.find(({ value }) => value === kind)?.usualTone ?? 'NATURAL';
   return (
-    <aside className="panel" aria-label="Laying">
+    <aside className="panel" aria-label={say('read.laying')}>
       <h2>
-        Laying {halves(brush.level)} {vocabulary?.kinds.find(({ value }) => value === brush.kind)?.words}
+        {say('read.laying2', {
+          level: halves(brush.level),
+          words: vocabulary?.kinds.find(({ value }) => value === brush.kind)?.words,
+        })}
       </h2>
-      <p className="how">
-        Press each strand where this reading ends. It fills from the line above down to there; near a line, or
-        at the ends, it fills the whole band.
-      </p>
+      <p className="how">{say('read.pressEachStrandWhereThis')}</p>
       <LadderPicker band={brush} onRead={(kind, level) => onBrush({ kind, level, tone: tone(kind) })} />
       <div className="level-line">
         <Button
-          aria-label="Half a level darker"
+          aria-label={say('read.halfALevelDarker')}
           onClick={() => onBrush({ ...brush, level: Math.max(1, brush.level - 0.5) })}
         >
           −½
         </Button>
         <Button
-          aria-label="Half a level lighter"
+          aria-label={say('read.halfALevelLighter')}
           onClick={() => onBrush({ ...brush, level: Math.min(12, brush.level + 0.5) })}
         >
           +½
         </Button>
       </div>
       <Choice
-        label="What was done"
+        label={say('read.whatWasDone')}
         value={brush.kind}
         onChoose={(kind) => onBrush({ ...brush, kind, tone: tone(kind) })}
         options={(vocabulary?.kinds ?? []).map(({ value, words }) => ({ value, label: words }))}
       />
       <Button type="primary" onClick={props.onDone}>
-        Done laying
+        {say('read.doneLaying')}
       </Button>
     </aside>
   );

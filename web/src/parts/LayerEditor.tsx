@@ -8,6 +8,7 @@ import { Choice } from './Choice';
 import { DraftField, typedNumber } from './DraftField';
 import { FigureField } from './FigureField';
 import { SelectField } from './SelectField';
+import { say } from '../words/say';
 
 type What = LayerView['colours'][number];
 type Edge = LayerView['region']['from'];
@@ -16,24 +17,24 @@ type Pattern = LayerView['pattern'];
 
 interface PatternFigure {
   field: Exclude<keyof Pattern, 'kind'>;
-  label: string;
+  label: () => string;
   suffix: string;
   /** What is shown of what is kept. */
   times: number;
   whole?: boolean;
 }
 
-const SHARE: PatternFigure = { field: 'share', label: 'Share', suffix: '%', times: 100 };
+const SHARE: PatternFigure = { field: 'share', label: () => say('design.share'), suffix: '%', times: 100 };
 
 const FIGURES: Record<Pattern['kind'], PatternFigure[]> = {
   ALL: [],
-  WEAVE: [SHARE, { field: 'widthMm', label: 'Width', suffix: 'mm', times: 1 }],
+  WEAVE: [SHARE, { field: 'widthMm', label: () => say('design.width'), suffix: 'mm', times: 1 }],
   SLICES: [
-    { field: 'everyNth', label: 'Every', suffix: 'th', times: 1, whole: true },
-    { field: 'thicknessMm', label: 'Thickness', suffix: 'mm', times: 1 },
+    { field: 'everyNth', label: () => say('design.every'), suffix: 'th', times: 1, whole: true },
+    { field: 'thicknessMm', label: () => say('design.thickness'), suffix: 'mm', times: 1 },
   ],
-  PANELS: [{ field: 'partingCm', label: 'Parting every', suffix: 'cm', times: 1 }, SHARE],
-  FRAME: [{ field: 'foils', label: 'Foils a side', suffix: '', times: 1, whole: true }],
+  PANELS: [{ field: 'partingCm', label: () => say('design.partingEvery'), suffix: 'cm', times: 1 }, SHARE],
+  FRAME: [{ field: 'foils', label: () => say('design.foilsASide'), suffix: '', times: 1, whole: true }],
 };
 
 interface Props {
@@ -69,7 +70,7 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
     <div className="layer-editor">
       <div className="layer-row">
         <label className="layer-name">
-          <span>Name</span>
+          <span>{say('design.name')}</span>
           <Input
             value={layer.name}
             maxLength={40}
@@ -77,18 +78,18 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
           />
         </label>
         <SelectField
-          label="For"
+          label={say('design.for')}
           value={layer.purpose}
           options={vocabulary.purposes}
           onChange={(purpose) => onLayer({ purpose })}
         />
       </div>
       <fieldset>
-        <legend>Where</legend>
+        <legend>{say('design.where')}</legend>
         <Select<Place[]>
           mode="multiple"
-          aria-label="Zones of the layer"
-          placeholder="All zones"
+          aria-label={say('design.zonesOfTheLayer')}
+          placeholder={say('design.allZones')}
           virtual={false}
           value={region.places}
           onChange={(chosen) => setRegion({ places: chosen })}
@@ -96,35 +97,35 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
         />
         <div className="layer-row">
           <EdgeFields
-            label="From"
+            label={say('design.from')}
             edge={region.from}
             vocabulary={vocabulary}
             onEdge={(from, merge) => setRegion({ from }, merge)}
           />
           <EdgeFields
-            label="To"
+            label={say('design.to')}
             edge={region.to}
             vocabulary={vocabulary}
             onEdge={(to, merge) => setRegion({ to }, merge)}
           />
           <SelectField
-            label="Of"
+            label={say('design.of')}
             value={region.which}
             options={vocabulary.whiches}
             onChange={(which) => setRegion({ which })}
           />
           <FigureField
-            label="Edges feathered over"
+            label={say('design.edgesFeatheredOver')}
             suffix="cm"
             value={region.featherCm}
-            onValue={(featherCm) => setRegion({ featherCm }, 'edge feather')}
+            onValue={(featherCm) => setRegion({ featherCm }, say('design.edgeFeather'))}
           />
         </div>
       </fieldset>
       <fieldset>
-        <legend>Pattern</legend>
+        <legend>{say('design.pattern')}</legend>
         <Choice
-          label="Pattern"
+          label={say('design.pattern')}
           value={pattern.kind}
           onChoose={(kind: LayerView['pattern']['kind']) => setPattern({ kind })}
           options={vocabulary.patterns.map(({ value, words }) => ({ value, label: words }))}
@@ -133,7 +134,7 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
           {FIGURES[pattern.kind].map(({ field, label, suffix, times, whole }) => (
             <FigureField
               key={field}
-              label={label}
+              label={label()}
               suffix={suffix}
               value={Math.round(10 * times * pattern[field]) / 10}
               onValue={(value) => setPattern({ [field]: whole ? Math.round(value) : value / times }, field)}
@@ -141,7 +142,7 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
           ))}
           {pattern.kind !== 'ALL' && (
             <SelectField
-              label="Sections"
+              label={say('design.sections')}
               value={layer.direction}
               options={vocabulary.directions}
               onChange={(direction) => onLayer({ direction })}
@@ -150,11 +151,17 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
         </div>
       </fieldset>
       <fieldset>
-        <legend>{layer.colours.length > 1 ? 'Colours, one after another' : 'Colour'}</legend>
+        <legend>
+          {layer.colours.length > 1 ? say('design.coloursOneAfterAnother') : say('design.colour')}
+        </legend>
         {layer.colours.map((what, i) => (
           <Colours
             key={i}
-            name={layer.colours.length > 1 ? `Panel ${i + 1}` : 'Layer'}
+            name={
+              layer.colours.length > 1
+                ? say('design.panelNumber', { number: i + 1 })
+                : say('design.wholeLayer')
+            }
             what={what}
             vocabulary={vocabulary}
             onWhat={(change, merge) => setColour(i, change, merge)}
@@ -167,30 +174,30 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
         ))}
         {pattern.kind === 'PANELS' && layer.colours.length < 6 && (
           <Button onClick={() => onLayer({ colours: [...layer.colours, ...layer.colours.slice(-1)] })}>
-            Add a panel
+            {say('design.addAPanel')}
           </Button>
         )}
       </fieldset>
       <fieldset>
-        <legend>How, where you want it so</legend>
+        <legend>{say('design.howWhereYouWantIt')}</legend>
         <div className="layer-row">
           <SelectField
-            label="Lightener"
+            label={say('design.lightener')}
             value={how.lightener[0] ?? ''}
             options={[
-              { value: '', words: 'as planned' },
+              { value: '', words: say('design.asPlanned') },
               ...(lighteners ?? []).map(({ code, name }) => ({ value: code, words: name })),
             ]}
             onChange={(code) => setHow({ lightener: code === '' ? [] : [code] })}
           />
           <Optional
-            label="Developer"
+            label={say('design.developer')}
             suffix="vol"
             value={how.volume}
             onValue={(volume) => setHow({ volume }, 'volume')}
           />
           <Optional
-            label="Process"
+            label={say('design.process')}
             suffix="min"
             value={how.minutes}
             onValue={(minutes) => setHow({ minutes }, 'minutes')}
@@ -200,14 +207,14 @@ export function LayerEditor({ layer, vocabulary, onLayer }: Props): ReactNode {
             checked={how.basin}
             onChange={(event) => setHow({ basin: event.target.checked })}
           >
-            at the basin
+            {say('design.atTheBasin')}
           </Checkbox>
           <Checkbox
             className="layer-check"
             checked={how.barrier}
             onChange={(event) => setHow({ barrier: event.target.checked })}
           >
-            barrier beside
+            {say('design.barrierBeside')}
           </Checkbox>
         </div>
       </fieldset>
@@ -253,7 +260,7 @@ function EdgeFields(props: {
         onChange={(at) => props.onEdge({ at, value: at === 'BAND_BEGINS' ? 2 : 0 })}
       />
       <FigureField
-        label={edge.at === 'BAND_BEGINS' ? 'Band' : 'cm'}
+        label={edge.at === 'BAND_BEGINS' ? say('design.band') : 'cm'}
         suffix=""
         value={edge.value}
         onValue={(value) => props.onEdge({ ...edge, value }, label)}
@@ -290,7 +297,7 @@ function Colours(props: {
       ))}
       {what[which].length > 0 && (
         <FigureField
-          label={which === 'root' ? 'down to' : 'last'}
+          label={which === 'root' ? say('design.downTo') : say('design.last')}
           suffix="cm"
           value={which === 'root' ? what.rootCm : what.endsCm}
           onValue={(cm) => onWhat(which === 'root' ? { rootCm: cm } : { endsCm: cm }, which)}
@@ -311,7 +318,11 @@ function Colours(props: {
           <AimFields name={along ? `${name} mids` : name} aim={what.aim} onAim={(aim) => onWhat({ aim })} />
         )}
         {props.onGone && (
-          <Button type="text" aria-label={`Remove ${name.toLowerCase()}`} onClick={props.onGone}>
+          <Button
+            type="text"
+            aria-label={say('design.remove', { name: name.toLowerCase() })}
+            onClick={props.onGone}
+          >
             ×
           </Button>
         )}
@@ -322,13 +333,13 @@ function Colours(props: {
           {part('ends', 'ends')}
           <div className="layer-row">
             <FigureField
-              label="Heights staggered"
+              label={say('design.heightsStaggered')}
               suffix="cm"
               value={what.staggerCm}
               onValue={(staggerCm) => onWhat({ staggerCm }, 'stagger')}
             />
             <FigureField
-              label="Feathered over"
+              label={say('design.featheredOver')}
               suffix="cm"
               value={what.featherCm}
               onValue={(featherCm) => onWhat({ featherCm }, 'feather')}

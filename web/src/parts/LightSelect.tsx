@@ -3,6 +3,7 @@ import { useRef, type ReactNode } from 'react';
 import { useVocabulary } from '../api/queries';
 import { isLight, useLight } from '../state/light';
 import { capital } from '../state/words';
+import { say } from '../words/say';
 
 /** In which light all hair is drawn. */
 export function LightSelect(): ReactNode {
@@ -13,7 +14,7 @@ export function LightSelect(): ReactNode {
     <Select
       ref={select}
       className="light-select"
-      aria-label="Light"
+      aria-label={say('shared.light')}
       value={light}
       popupMatchSelectWidth={false}
       options={lights.map(({ value, words }) => ({ value, label: capital(words) }))}

@@ -2,6 +2,7 @@ import { Select } from 'antd';
 import type { ReactNode } from 'react';
 import type { LightenerView } from '../api/client';
 import { useLighteners } from '../api/queries';
+import { say } from '../words/say';
 
 interface Props {
   /** What it is the lightener of, such as "step 2". */
@@ -22,7 +23,7 @@ export function LightenerFields({ name, lightener, onLightener }: Props): ReactN
   return (
     <>
       <Select<string>
-        aria-label={`Lightener of ${name}`}
+        aria-label={say('shared.lightenerOf', { name })}
         virtual={false}
         value={chosen?.code ?? PLAIN}
         style={{ width: 190 }}
@@ -31,14 +32,16 @@ export function LightenerFields({ name, lightener, onLightener }: Props): ReactN
           onLightener(to ? [{ ...to, additive: chosen?.additive ?? [] }] : []);
         }}
         options={[
-          { value: PLAIN, label: 'plain powder' },
+          { value: PLAIN, label: say('shared.plainPowder') },
           ...all.map((one) => ({ value: one.code, label: one.name })),
-          ...(gone ? [{ value: chosen.code, label: `${chosen.name} (not on the shelf)` }] : []),
+          ...(gone
+            ? [{ value: chosen.code, label: say('shared.notOnTheShelf', { name: chosen.name }) }]
+            : []),
         ]}
       />
       {chosen && (there?.additives.length ?? 0) > 0 && (
         <Select<string>
-          aria-label={`Stirred into the lightener of ${name}`}
+          aria-label={say('shared.stirredIntoTheLightenerOf', { name })}
           virtual={false}
           value={stirred?.code ?? PLAIN}
           style={{ width: 200 }}
@@ -48,8 +51,11 @@ export function LightenerFields({ name, lightener, onLightener }: Props): ReactN
             ])
           }
           options={[
-            { value: PLAIN, label: 'nothing stirred in' },
-            ...(there?.additives ?? []).map((one) => ({ value: one.code, label: `with ${one.name}` })),
+            { value: PLAIN, label: say('shared.nothingStirredIn') },
+            ...(there?.additives ?? []).map((one) => ({
+              value: one.code,
+              label: say('shared.with', { name: one.name }),
+            })),
           ]}
         />
       )}
@@ -60,8 +66,8 @@ export function LightenerFields({ name, lightener, onLightener }: Props): ReactN
 /** "up to 30 vol and 6 levels, also on the scalp": what sets it apart, in a line. */
 export function lightenerWords(one: LightenerView): string {
   return [
-    `speed ${one.speed}, harshness ${one.harshness} of plain powder`,
-    `up to ${one.mostVolume} vol and ${one.mostLevels} levels`,
-    one.scalp ? 'also on the scalp' : 'off the scalp only',
+    say('shared.speedHarshnessOfPlainPowder', { speed: one.speed, harshness: one.harshness }),
+    say('shared.upToVolAndLevels', { mostVolume: one.mostVolume, mostLevels: one.mostLevels }),
+    one.scalp ? say('shared.alsoOnTheScalp') : say('shared.offTheScalpOnly'),
   ].join('; ');
 }

@@ -6,17 +6,18 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useCase } from '../state/caseContext';
 import { Choice } from './Choice';
 import { useTell } from '../state/useTell';
+import { say } from '../words/say';
 
-const QUESTIONS: { of: keyof MethodView; list: keyof Vocabulary; words: string }[] = [
-  { of: 'filler', list: 'schools', words: 'Filler' },
-  { of: 'rinse', list: 'rinses', words: 'After the filler' },
-  { of: 'fillerOn', list: 'fillerOns', words: 'Filler goes on' },
-  { of: 'hold', list: 'holds', words: 'Colour on lightened hair' },
-  { of: 'takeOut', list: 'takeOuts', words: 'Old dark colour' },
-  { of: 'pull', list: 'pulls', words: 'Lightener' },
-  { of: 'between', list: 'betweens', words: 'Between two layings' },
-  { of: 'start', list: 'starts', words: 'Application begins' },
-  { of: 'pace', list: 'paces', words: 'Time' },
+const QUESTIONS: { of: keyof MethodView; list: keyof Vocabulary; words: () => string }[] = [
+  { of: 'filler', list: 'schools', words: () => say('decide.filler') },
+  { of: 'rinse', list: 'rinses', words: () => say('decide.afterTheFiller') },
+  { of: 'fillerOn', list: 'fillerOns', words: () => say('decide.fillerGoesOn') },
+  { of: 'hold', list: 'holds', words: () => say('decide.colourOnLightenedHair') },
+  { of: 'takeOut', list: 'takeOuts', words: () => say('decide.oldDarkColour') },
+  { of: 'pull', list: 'pulls', words: () => say('decide.lightener') },
+  { of: 'between', list: 'betweens', words: () => say('decide.betweenTwoLayings') },
+  { of: 'start', list: 'starts', words: () => say('decide.applicationBegins') },
+  { of: 'pace', list: 'paces', words: () => say('decide.time') },
 ];
 
 interface Option {
@@ -34,15 +35,15 @@ export function MethodPanel({ open, onClose }: { open: boolean; onClose: () => v
   const tell = useTell();
   const { method } = state.content;
   return (
-    <Drawer title="Schools" open={open} onClose={onClose} size={560}>
+    <Drawer title={say('decide.schools')} open={open} onClose={onClose} size={560}>
       <div className="wish-panel">
         {QUESTIONS.map(({ of, list, words }) => {
           const options = (vocabulary?.[list] ?? []) as unknown as Option[];
           return (
             <section key={of}>
-              <h3>{words}</h3>
+              <h3>{words()}</h3>
               <Choice
-                label={words}
+                label={words()}
                 value={method[of]}
                 onChoose={(value) => document.edit({ ...state.content, method: { ...method, [of]: value } })}
                 options={options.map(({ value, words: label }) => ({ value, label }))}
@@ -61,7 +62,7 @@ export function MethodPanel({ open, onClose }: { open: boolean; onClose: () => v
               )
             }
           >
-            Begin every new case with these
+            {say('decide.beginEveryNewCaseWith')}
           </Button>
         )}
       </div>

@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { answered, api, type CardView, type MixView, type ProductView } from '../api/client';
 import { useShelf } from '../api/queries';
 import { typedNumber } from './DraftField';
+import { say } from '../words/say';
 
 interface Props {
   id: number;
@@ -15,7 +16,7 @@ export function MixMore({ id, card, onAct }: Props): ReactNode {
   const products = useShelf().data?.products ?? [];
   return (
     <details className="mix-more">
-      <summary>Additive, colour shampoo, another bowl</summary>
+      <summary>{say('mix.additiveColourShampooAnotherBowl')}</summary>
       {card && card.state !== 'DONE' && <Additive id={id} card={card} products={products} onAct={onAct} />}
       <ColourShampoo id={id} products={products} onAct={onAct} />
       <OwnBowl id={id} products={products} onAct={onAct} />
@@ -71,12 +72,12 @@ function Additive(props: Props & { card: CardView; products: ProductView[] }): R
     ['ADDITIVE', 'TREATMENT', 'EQUALISER', 'OTHER', 'SHAMPOO'].includes(kind),
   );
   return (
-    <div className="mix-form" role="group" aria-label="Additive">
-      <span>Into bowl {props.card.bowl || props.card.title}</span>
-      <ProductSelect label="Additive" value={code} products={some} onChange={setCode} />
-      <Grams label="Grams of the additive" value={grams} onChange={setGrams} />
-      <span>or</span>
-      <Grams label="Percent of the bowl" suffix="%" value={percent} onChange={setPercent} />
+    <div className="mix-form" role="group" aria-label={say('mix.additive')}>
+      <span>{say('mix.intoBowl', { bowl: props.card.bowl || props.card.title })}</span>
+      <ProductSelect label={say('mix.additive')} value={code} products={some} onChange={setCode} />
+      <Grams label={say('mix.gramsOfTheAdditive')} value={grams} onChange={setGrams} />
+      <span>{say('mix.or')}</span>
+      <Grams label={say('mix.percentOfTheBowl')} suffix="%" value={percent} onChange={setPercent} />
       <Button
         disabled={code === '' || (grams === '' && percent === '')}
         onClick={() =>
@@ -95,7 +96,7 @@ function Additive(props: Props & { card: CardView; products: ProductView[] }): R
           )
         }
       >
-        Add
+        {say('mix.add')}
       </Button>
     </div>
   );
@@ -107,15 +108,15 @@ function ColourShampoo(props: Omit<Props, 'card'> & { products: ProductView[] })
   const developer = props.products.find(({ kind }) => kind === 'DEVELOPER');
   const shampoo = props.products.find(({ kind }) => kind === 'SHAMPOO');
   return (
-    <div className="mix-form" role="group" aria-label="Colour shampoo">
-      <span>Colour shampoo (R54)</span>
+    <div className="mix-form" role="group" aria-label={say('mix.colourShampoo')}>
+      <span>{say('mix.colourShampooR54')}</span>
       <ProductSelect
-        label="Shade of the colour shampoo"
+        label={say('mix.shadeOfTheColourShampoo')}
         value={shade}
         products={props.products.filter(({ kind }) => kind === 'SHADE')}
         onChange={setShade}
       />
-      <Grams label="Grams of shade" value={grams} onChange={setGrams} />
+      <Grams label={say('mix.gramsOfShade')} value={grams} onChange={setGrams} />
       <Button
         disabled={shade === '' || !developer || !shampoo}
         onClick={() =>
@@ -134,7 +135,7 @@ function ColourShampoo(props: Omit<Props, 'card'> & { products: ProductView[] })
           )
         }
       >
-        Make a bowl of it
+        {say('mix.makeABowlOfIt')}
       </Button>
     </div>
   );
@@ -146,10 +147,10 @@ function OwnBowl(props: Omit<Props, 'card'> & { products: ProductView[] }): Reac
   const change = (at: number, line: { code: string; grams: string }): void =>
     setLines(lines.map((one, i) => (i === at ? line : one)));
   return (
-    <div className="mix-form" role="group" aria-label="Another bowl">
+    <div className="mix-form" role="group" aria-label={say('mix.anotherBowl')}>
       <Input
-        aria-label="Name of another bowl"
-        placeholder="Another bowl"
+        aria-label={say('mix.nameOfAnotherBowl')}
+        placeholder={say('mix.anotherBowl')}
         value={title}
         onChange={(event) => setTitle(event.target.value)}
         style={{ width: 180 }}
@@ -157,19 +158,21 @@ function OwnBowl(props: Omit<Props, 'card'> & { products: ProductView[] }): Reac
       {lines.map((line, i) => (
         <span key={i} className="mix-form-line">
           <ProductSelect
-            label={`Product ${i + 1}`}
+            label={say('mix.product', { i: i + 1 })}
             value={line.code}
             products={props.products}
             onChange={(code) => change(i, { ...line, code })}
           />
           <Grams
-            label={`Grams of product ${i + 1}`}
+            label={say('mix.gramsOfProduct', { i: i + 1 })}
             value={line.grams}
             onChange={(grams) => change(i, { ...line, grams })}
           />
         </span>
       ))}
-      <Button onClick={() => setLines([...lines, { code: '', grams: '' }])}>One more product</Button>
+      <Button onClick={() => setLines([...lines, { code: '', grams: '' }])}>
+        {say('mix.oneMoreProduct')}
+      </Button>
       <Button
         disabled={title.trim() === '' || lines.some(({ code, grams }) => code === '' || grams === '')}
         onClick={() =>
@@ -186,7 +189,7 @@ function OwnBowl(props: Omit<Props, 'card'> & { products: ProductView[] }): Reac
           )
         }
       >
-        Make it
+        {say('mix.makeIt')}
       </Button>
     </div>
   );

@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import { problemOf, type ModelChecks as Checks } from '../api/client';
 import { useModelChecks } from '../api/queries';
 import { ProblemNote } from './ProblemNote';
+import { say } from '../words/say';
 
 /** What the model is held against, computed on request by the code the tests run. */
 export function ModelChecks(): ReactNode {
@@ -15,7 +16,7 @@ export function ModelChecks(): ReactNode {
     return (
       <ProblemNote
         problem={problemOf(checks.error)}
-        action={<Button onClick={() => void checks.refetch()}>Try again</Button>}
+        action={<Button onClick={() => void checks.refetch()}>{say('model.tryAgain')}</Button>}
       />
     );
   }
@@ -26,24 +27,22 @@ export function ModelChecks(): ReactNode {
   );
   const passed = all.filter(({ passes }) => passes).length;
   return (
-    <section className="checks" aria-label="Checks">
+    <section className="checks" aria-label={say('model.checks')}>
       <div className="checks-head">
-        <h2>
-          {passed} of {all.length} checks pass
-        </h2>
+        <h2>{say('model.ofChecksPass', { passed, allCount: all.length })}</h2>
         <Input
-          aria-label="Find a check"
-          placeholder="Find: R9, remover, grey …"
+          aria-label={say('model.findACheck')}
+          placeholder={say('model.findR9RemoverGrey')}
           value={asked}
           onChange={(event) => setAsked(event.target.value)}
         />
         <Button loading={checks.isFetching} onClick={() => void checks.refetch()}>
-          Compute again
+          {say('model.computeAgain')}
         </Button>
       </div>
       <CheckTable checks={shown} />
-      {shown.length === 0 && <p className="hint">No check speaks of that.</p>}
-      <h2>Not modelled</h2>
+      {shown.length === 0 && <p className="hint">{say('model.noCheckSpeaksOfThat')}</p>}
+      <h2>{say('model.notModelled')}</h2>
       <ul className="not-modelled">
         {checks.data.notModelled.map(({ rule, what, why }) => (
           <li key={what}>
@@ -52,7 +51,9 @@ export function ModelChecks(): ReactNode {
         ))}
       </ul>
       <details className="constants">
-        <summary>Every constant, and what it rests on ({checks.data.constants.length})</summary>
+        <summary>
+          {say('model.everyConstantAndWhatIt', { constantsCount: checks.data.constants.length })}
+        </summary>
         <ConstantTable constants={checks.data.constants} />
       </details>
     </section>
@@ -64,13 +65,13 @@ function CheckTable({ checks }: { checks: Checks['checks'] }): ReactNode {
     <table>
       <thead>
         <tr>
-          <th scope="col">Rule</th>
-          <th scope="col">What must come out</th>
-          <th scope="col">Expected</th>
-          <th scope="col">Computed</th>
-          <th scope="col">Rests on</th>
+          <th scope="col">{say('model.rule')}</th>
+          <th scope="col">{say('model.whatMustComeOut')}</th>
+          <th scope="col">{say('model.expected')}</th>
+          <th scope="col">{say('model.computed')}</th>
+          <th scope="col">{say('model.restsOn')}</th>
           <th scope="col">
-            <span className="unseen">Result</span>
+            <span className="unseen">{say('model.result')}</span>
           </th>
         </tr>
       </thead>
@@ -82,7 +83,7 @@ function CheckTable({ checks }: { checks: Checks['checks'] }): ReactNode {
             <td>{check.expected}</td>
             <td>{check.found}</td>
             <td>{check.source || check.basis}</td>
-            <td>{check.passes ? 'pass' : <strong>miss</strong>}</td>
+            <td>{check.passes ? say('model.pass') : <strong>{say('model.miss')}</strong>}</td>
           </tr>
         ))}
       </tbody>
@@ -95,11 +96,11 @@ function ConstantTable({ constants }: { constants: Checks['constants'] }): React
     <table>
       <thead>
         <tr>
-          <th scope="col">Part</th>
-          <th scope="col">Constant</th>
-          <th scope="col">Value</th>
-          <th scope="col">Unit</th>
-          <th scope="col">Rests on</th>
+          <th scope="col">{say('model.part')}</th>
+          <th scope="col">{say('model.constant')}</th>
+          <th scope="col">{say('model.value')}</th>
+          <th scope="col">{say('model.unit')}</th>
+          <th scope="col">{say('model.restsOn')}</th>
         </tr>
       </thead>
       <tbody>

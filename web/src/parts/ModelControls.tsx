@@ -7,20 +7,21 @@ import { halves } from '../state/strands';
 import { LightenerFields } from './LightenerFields';
 import { SelectField } from './SelectField';
 import { SliderField } from './SliderField';
+import { say } from '../words/say';
 
 interface Props {
   run: ModelRun;
   onRun: (run: ModelRun) => void;
 }
 
-const POROSITIES = [
-  'low',
-  'low to normal',
-  'normal',
-  'normal to high',
-  'high',
-  'high to very high',
-  'very high',
+const porosities = (): string[] => [
+  say('model.low'),
+  say('model.lowToNormal'),
+  say('model.normal'),
+  say('model.normalToHigh'),
+  say('model.high'),
+  say('model.highToVeryHigh'),
+  say('model.veryHigh'),
 ];
 
 /** What hair, and what is laid on it. */
@@ -32,11 +33,11 @@ export function ModelControls({ run, onRun }: Props): ReactNode {
     return <aside className="model-controls" aria-busy="true" />;
   }
   return (
-    <aside className="model-controls" aria-label="What to try">
+    <aside className="model-controls" aria-label={say('model.whatToTry')}>
       <StartControls run={run} onRun={onRun} vocabulary={vocabulary} />
-      <h2>What is applied</h2>
+      <h2>{say('model.whatIsApplied')}</h2>
       <SelectField
-        label="Product"
+        label={say('model.product')}
         value={run.product.kind}
         options={choices.products}
         onChange={(kind) => {
@@ -62,16 +63,16 @@ function StartControls({ run, onRun, vocabulary }: Props & { vocabulary: Vocabul
   );
   return (
     <>
-      <h2>The hair</h2>
+      <h2>{say('model.theHair')}</h2>
       <SelectField
-        label="History"
+        label={say('model.history')}
         value={start.past}
         options={choices?.pasts ?? []}
         onChange={(value) => onRun(withPast(run, value))}
       />
       <div className="pair">
         <SliderField
-          label="Level read"
+          label={say('model.levelRead')}
           words={halves(start.level)}
           min={1}
           max={12}
@@ -80,7 +81,7 @@ function StartControls({ run, onRun, vocabulary }: Props & { vocabulary: Vocabul
           onChange={(level) => set({ level })}
         />
         <SelectField
-          label="Tone read"
+          label={say('model.toneRead')}
           value={start.tone}
           options={tones}
           onChange={(tone) => set({ tone })}
@@ -90,7 +91,7 @@ function StartControls({ run, onRun, vocabulary }: Props & { vocabulary: Vocabul
         <>
           <div className="pair">
             <SliderField
-              label="Under it at least"
+              label={say('model.underItAtLeast')}
               words={halves(start.underFrom)}
               min={1}
               max={12}
@@ -99,7 +100,7 @@ function StartControls({ run, onRun, vocabulary }: Props & { vocabulary: Vocabul
               onChange={(underFrom) => set({ underFrom, underTo: Math.max(underFrom, start.underTo) })}
             />
             <SliderField
-              label="at most"
+              label={say('model.atMost')}
               words={halves(start.underTo)}
               min={1}
               max={12}
@@ -109,7 +110,7 @@ function StartControls({ run, onRun, vocabulary }: Props & { vocabulary: Vocabul
             />
           </div>
           <SliderField
-            label="Layers of colour"
+            label={say('model.layersOfColour')}
             words={String(start.layers)}
             min={0}
             max={10}
@@ -121,8 +122,8 @@ function StartControls({ run, onRun, vocabulary }: Props & { vocabulary: Vocabul
       )}
       <div className="pair">
         <SliderField
-          label="Porosity"
-          words={POROSITIES[Math.round(start.porosity * 2)] ?? ''}
+          label={say('model.porosity')}
+          words={porosities()[Math.round(start.porosity * 2)] ?? ''}
           min={0}
           max={3}
           step={0.5}
@@ -130,14 +131,14 @@ function StartControls({ run, onRun, vocabulary }: Props & { vocabulary: Vocabul
           onChange={(porosity) => set({ porosity })}
         />
         <SelectField
-          label="Hair texture"
+          label={say('model.hairTexture')}
           value={start.thickness}
           options={vocabulary.thicknesses}
           onChange={(thickness) => set({ thickness })}
         />
       </div>
       <SliderField
-        label="White fibres"
+        label={say('model.whiteFibres')}
         words={`${Math.round(100 * start.greyShare)} %`}
         min={0}
         max={1}
@@ -161,7 +162,7 @@ function ProductControls({
   return (
     <>
       <SliderField
-        label={laid.kind === 'WASHES' ? 'How many' : 'For'}
+        label={laid.kind === 'WASHES' ? say('model.howMany') : say('model.for')}
         words={amountWords(laid.kind, laid.amount)}
         min={0}
         max={product.mostAmount}
@@ -173,8 +174,8 @@ function ProductControls({
       {(product.lifts || product.colours) && laid.kind !== 'DIRECT' && (
         <div className="pair">
           <SliderField
-            label="Developer"
-            words={`${laid.volume} vol`}
+            label={say('model.developer')}
+            words={say('model.vol', { volume: laid.volume })}
             min={0}
             max={40}
             step={1}
@@ -182,7 +183,7 @@ function ProductControls({
             onChange={(volume) => set({ volume })}
           />
           <SliderField
-            label="Ratio"
+            label={say('model.ratio')}
             words={`1 : ${laid.ratio}`}
             min={0.5}
             max={4}
@@ -199,11 +200,11 @@ function ProductControls({
         checked={run.strandTest.done}
         onChange={(event) => onRun({ ...run, strandTest: { ...run.strandTest, done: event.target.checked } })}
       >
-        A strand test of just this was done
+        {say('model.aStrandTestOfJust')}
       </Checkbox>
       {run.strandTest.done && (
         <SliderField
-          label="Result: level"
+          label={say('model.resultLevel')}
           words={String(run.strandTest.level)}
           min={1}
           max={12}
@@ -233,7 +234,7 @@ function ShadeControls({
     <>
       {laid.kind === 'DIRECT' ? (
         <SelectField
-          label="Hue"
+          label={say('model.hue')}
           value={laid.hue}
           options={choices?.hues ?? []}
           onChange={(hue) => set({ hue })}
@@ -241,7 +242,7 @@ function ShadeControls({
       ) : (
         <div className="pair">
           <SliderField
-            label="Shade"
+            label={say('model.shade')}
             words={halves(laid.shadeLevel)}
             min={1}
             max={10}
@@ -250,7 +251,7 @@ function ShadeControls({
             onChange={(shadeLevel) => set({ shadeLevel })}
           />
           <SelectField
-            label="Shade’s tone"
+            label={say('model.shadeSTone')}
             value={laid.shadeTone}
             options={vocabulary.tones.filter(({ wishable }) => wishable)}
             onChange={(shadeTone) => set({ shadeTone })}
@@ -259,7 +260,7 @@ function ShadeControls({
       )}
       <div className="pair">
         <SliderField
-          label="Clear in it"
+          label={say('model.clearInIt')}
           words={`${Math.round(100 * laid.clear)} %`}
           min={0}
           max={0.9}
@@ -268,7 +269,7 @@ function ShadeControls({
           onChange={(clear) => set({ clear })}
         />
         <SelectField
-          label="On hair that is"
+          label={say('model.onHairThatIs')}
           value={laid.wetness}
           options={choices?.wetnesses ?? []}
           onChange={(wetness) => set({ wetness })}
@@ -294,13 +295,13 @@ function LiftControls({ run, set }: { run: ModelRun; set: Set }): ReactNode {
       )}
       <div className="pair">
         <SelectField
-          label="Where"
+          label={say('model.where')}
           value={laid.place}
           options={choices?.places ?? []}
           onChange={(place) => set({ place })}
         />
         <SelectField
-          label="Cover"
+          label={say('model.cover')}
           value={laid.cover}
           options={choices?.covers ?? []}
           onChange={(cover) => set({ cover })}
@@ -308,8 +309,8 @@ function LiftControls({ run, set }: { run: ModelRun; set: Set }): ReactNode {
       </div>
       <div className="pair">
         <SliderField
-          label="Section"
-          words={`${laid.sectionMm} mm`}
+          label={say('model.section')}
+          words={say('model.mm', { sectionMm: laid.sectionMm })}
           min={1}
           max={20}
           step={1}
@@ -317,8 +318,8 @@ function LiftControls({ run, set }: { run: ModelRun; set: Set }): ReactNode {
           onChange={(sectionMm) => set({ sectionMm })}
         />
         <SliderField
-          label="Bowl stood"
-          words={`${laid.ageMinutes} min`}
+          label={say('model.bowlStood')}
+          words={say('model.min', { ageMinutes: laid.ageMinutes })}
           min={0}
           max={120}
           step={5}
@@ -327,7 +328,7 @@ function LiftControls({ run, set }: { run: ModelRun; set: Set }): ReactNode {
         />
       </div>
       <Checkbox checked={laid.heat} onChange={(event) => set({ heat: event.target.checked })}>
-        With warmth
+        {say('model.withWarmth')}
       </Checkbox>
     </>
   );

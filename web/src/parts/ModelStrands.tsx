@@ -4,6 +4,7 @@ import { Lock } from '../hair/Tress';
 import { amountWords } from '../state/modelRun';
 import { Swatch } from './Swatch';
 import { capital } from '../state/words';
+import { figure, say } from '../words/say';
 
 /** The same band at nine moments, scalp end up, with what it reads, how sure that is, and what strength is left. */
 export function ModelStrands({
@@ -15,10 +16,8 @@ export function ModelStrands({
 }): ReactNode {
   return (
     <>
-      <p className="frames-key">
-        One band from the beginning to the end: level and how sure, tone, hair strength.
-      </p>
-      <ol className="frames" aria-label="The band over time">
+      <p className="frames-key">{say('model.oneBandFromTheBeginning')}</p>
+      <ol className="frames" aria-label={say('model.theBandOverTime')}>
         {view.frames.map((frame) => (
           <li key={frame.at}>
             <span className="frame-at">{amountWords(kind, frame.at)}</span>
@@ -30,7 +29,10 @@ export function ModelStrands({
             <span className="frame-tone">{frame.look.tone}</span>
             <span
               className="frame-strength"
-              title={`Strength ${percent(frame.integrity)}: ${frame.elasticity}`}
+              title={say('model.strength', {
+                integrity: percent(frame.integrity),
+                elasticity: frame.elasticity,
+              })}
             >
               <i style={{ width: width(frame.integrity) }} />
               <span>{percent(frame.integrity)}</span>
@@ -58,34 +60,46 @@ export function ModelFindings({ view, run }: { view: ModelView; run: ModelRun })
   }
   return (
     <div className="model-findings">
-      <section aria-label="How sure">
-        <h3>How sure</h3>
+      <section aria-label={say('model.howSure')}>
+        <h3>{say('model.howSure')}</h3>
         <p>
-          After {amountWords(run.product.kind, last.at)}: level <strong>{last.look.level.toFixed(1)}</strong>,
-          eight times in ten {last.levelFrom.toFixed(1)} to {last.levelTo.toFixed(1)}. a* and b* lie within{' '}
-          {view.end.ellipse.major.toFixed(0)} by {view.end.ellipse.minor.toFixed(0)} of{' '}
-          {view.end.ellipse.a.toFixed(0)} and {view.end.ellipse.b.toFixed(0)}.
+          {say('model.afterLevel', { kind: amountWords(run.product.kind, last.at) })}{' '}
+          <strong>{figure(last.look.level, 1)}</strong>
+          {say('model.eightTimesInTenTo', {
+            levelFrom: figure(last.levelFrom, 1),
+            levelTo: figure(last.levelTo, 1),
+            major: figure(view.end.ellipse.major, 0),
+            minor: figure(view.end.ellipse.minor, 0),
+            a: figure(view.end.ellipse.a, 0),
+            b: figure(view.end.ellipse.b, 0),
+          })}
         </p>
         <p>{view.end.tones.map(({ tone, share }) => `${tone} ${percent(share)}`).join(' · ')}</p>
         <p className={view.end.mayGoOn ? '' : 'stop'}>
-          Strength {percent(view.end.integrityFrom)} to {percent(view.end.integrityTo)}: {last.elasticity}.{' '}
-          {!view.end.mayGoOn && 'Do not go this far: rinse, treat, change the plan.'}
+          {say('model.strengthTo', {
+            integrityFrom: percent(view.end.integrityFrom),
+            integrityTo: percent(view.end.integrityTo),
+            elasticity: last.elasticity,
+            figure: !view.end.mayGoOn && say('model.doNotGoThisFar'),
+          })}
         </p>
         <Learned view={view} />
       </section>
-      <section aria-label="What it is taken for">
-        <h3>What the start is taken for</h3>
+      <section aria-label={say('model.whatItIsTakenFor')}>
+        <h3>{say('model.whatTheStartIsTaken')}</h3>
         <p>
           {capital(view.read.words)}
-          {view.read.words.includes(', or ') ? ': these look alike, and the range holds them all.' : '.'}
+          {view.read.words.includes(say('model.or')) ? say('model.theseLookAlikeAndThe') : '.'}
         </p>
         <p className="quiet">
-          Fits to CIEDE2000 {view.read.misfit.toFixed(1)}
-          {view.read.misfit > 3 && ': hair of this history hardly reads so'}.
+          {say('model.fitsToCIEDE2000', {
+            misfit: figure(view.read.misfit, 1),
+            misfit2: view.read.misfit > 3 && say('model.hairOfThisHistoryHardly'),
+          })}
         </p>
         <p className="wet">
           <Patch look={view.end.wet}>
-            Wet it reads {view.end.wet.levelWords} and looks darker than it will dry.
+            {say('model.wetItReadsAndLooks', { levelWords: view.end.wet.levelWords })}
           </Patch>
         </p>
       </section>
@@ -102,8 +116,8 @@ function Patch({ look, children }: { look: LookView; children: ReactNode }): Rea
 
 function Lights({ view }: { view: ModelView }): ReactNode {
   return (
-    <section aria-label="In five lights" className="lights">
-      <h3>The end in five lights</h3>
+    <section aria-label={say('model.inFiveLights')} className="lights">
+      <h3>{say('model.theEndInFiveLights')}</h3>
       <ul>
         {view.end.lights.map(({ light, words, colour }) => (
           <li key={light}>
@@ -119,26 +133,30 @@ function Lights({ view }: { view: ModelView }): ReactNode {
 function Learned({ view }: { view: ModelView }): ReactNode {
   const { learned } = view;
   if (!learned.done) {
-    return <p className="quiet">Without a strand test the range is wide.</p>;
+    return <p className="quiet">{say('model.withoutAStrandTestThe')}</p>;
   }
   if (learned.flagged) {
     return (
       <p className="stop">
-        The strand test lies {Math.abs(learned.deviation).toFixed(1)} deviations from the{' '}
-        {learned.expectedLevel.toFixed(1)} expected. That is too far to be this hair: it is flagged and not
-        taken in. Look at history and product again.
+        {say('model.theStrandTestLiesDeviations', {
+          deviation: figure(Math.abs(learned.deviation), 1),
+          expectedLevel: figure(learned.expectedLevel, 1),
+        })}
       </p>
     );
   }
   const moved = learned.factors.filter(({ median }) => Math.abs(median - 1) >= 0.02);
   return (
     <p>
-      Expected {learned.expectedLevel.toFixed(1)}. Learned:{' '}
-      {moved.length === 0
-        ? 'this head is like the average.'
-        : moved
-            .map((f) => `${f.factor} × ${f.median.toFixed(2)} (${f.from.toFixed(2)}–${f.to.toFixed(2)})`)
-            .join(', ')}
+      {say('model.expectedLearned', {
+        expectedLevel: figure(learned.expectedLevel, 1),
+        figure:
+          moved.length === 0
+            ? say('model.thisHeadIsLikeThe')
+            : moved
+                .map((f) => `${f.factor} × ${figure(f.median, 2)} (${figure(f.from, 2)}–${figure(f.to, 2)})`)
+                .join(', '),
+      })}
     </p>
   );
 }
@@ -147,19 +165,19 @@ function Pigments({ view }: { view: ModelView }): ReactNode {
   const shown = view.amounts.filter(({ before, after }) => before > 0.0005 || after > 0.0005);
   const most = Math.max(...shown.map(({ before, after }) => Math.max(before, after)));
   return (
-    <section aria-label="On the strand">
-      <h3>On the strand, before and after</h3>
+    <section aria-label={say('model.onTheStrand')}>
+      <h3>{say('model.onTheStrandBeforeAnd')}</h3>
       <dl className="amounts">
         {shown.map(({ pigment, before, after }) => (
           <div key={pigment}>
             <dt>{pigment}</dt>
             <dd>
               <i className="before" style={{ width: width((0.62 * before) / most) }} />
-              <span>{before.toFixed(3)}</span>
+              <span>{figure(before, 3)}</span>
             </dd>
             <dd>
               <i style={{ width: width((0.62 * after) / most) }} />
-              <span>{after.toFixed(3)}</span>
+              <span>{figure(after, 3)}</span>
             </dd>
           </div>
         ))}
@@ -171,21 +189,20 @@ function Pigments({ view }: { view: ModelView }): ReactNode {
 function Slips({ view }: { view: ModelView }): ReactNode {
   const kept = view.slips[0]?.kept;
   return (
-    <section aria-label="If the hand slips">
-      <h3>Half a centimetre too far, on natural 4</h3>
+    <section aria-label={say('model.ifTheHandSlips')}>
+      <h3>{say('model.halfACentimetreTooFar')}</h3>
       <ul className="slips">
         {kept && (
           <li>
-            <Patch look={kept}>
-              kept: {kept.levelWords} {kept.tone}
-            </Patch>
+            <Patch look={kept}>{say('model.kept', { levelWords: kept.levelWords, tone: kept.tone })}</Patch>
           </li>
         )}
         {view.slips.map(({ barrier, strip, difference, seen }) => (
           <li key={barrier}>
             <Patch look={strip}>
-              {barrier === 'none' ? 'bare' : `behind ${barrier}`}: {strip.levelWords} {strip.tone},{' '}
-              {seen ? <strong>a band shows</strong> : 'hardly seen'} ({difference.toFixed(1)})
+              {barrier === 'none' ? say('model.bare') : say('model.behind', { barrier })}: {strip.levelWords}{' '}
+              {strip.tone}, {seen ? <strong>{say('model.aBandShows')}</strong> : say('model.hardlySeen')} (
+              {figure(difference, 1)})
             </Patch>
           </li>
         ))}

@@ -3,6 +3,7 @@ import { useEffect, useRef, useState, type KeyboardEvent, type ReactNode } from 
 import { today } from '../state/today';
 import { monthsAfter, monthWords, weekdays, weeksOf } from '../state/month';
 import { dayText, daysAfter } from '../state/when';
+import { say } from '../words/say';
 
 const MOVES: Record<string, (day: string) => string> = {
   ArrowLeft: (day) => daysAfter(day, -1),
@@ -33,11 +34,11 @@ export function Month({ day, onDay }: { day: string; onDay: (day: string) => voi
   return (
     <div className="month" ref={days}>
       <div className="month-head">
-        <Button aria-label="The month before" onClick={() => setAt(monthsAfter(at, -1))}>
+        <Button aria-label={say('shared.theMonthBefore')} onClick={() => setAt(monthsAfter(at, -1))}>
           ‹
         </Button>
         <strong aria-live="polite">{monthWords(at)}</strong>
-        <Button aria-label="The month after" onClick={() => setAt(monthsAfter(at, 1))}>
+        <Button aria-label={say('shared.theMonthAfter')} onClick={() => setAt(monthsAfter(at, 1))}>
           ›
         </Button>
       </div>

@@ -8,6 +8,7 @@ import { AimFields } from './AimFields';
 import { DraftField, typedNumber } from './DraftField';
 import { FigureField } from './FigureField';
 import { LightenerFields } from './LightenerFields';
+import { say } from '../words/say';
 
 /** The colourist's own route, step by step; everything is computed anew with every change. */
 export function OwnRoute({ zones }: { zones: WorkedZone[] }): ReactNode {
@@ -32,25 +33,29 @@ export function OwnRoute({ zones }: { zones: WorkedZone[] }): ReactNode {
     return next;
   };
   return (
-    <section className="own" aria-label="Your own route">
+    <section className="own" aria-label={say('decide.yourOwnRoute')}>
       {rounds.map((round, r) => (
         <div className="own-round" key={r} data-round={r}>
           <header>
             <strong>
               {r + 1}. {vocabulary?.actions.find(({ value }) => value === round.action)?.words}
             </strong>
-            <Button aria-label={`Step ${r + 1} earlier`} disabled={r === 0} onClick={() => set(moved(r, -1))}>
+            <Button
+              aria-label={say('decide.stepEarlier', { r: r + 1 })}
+              disabled={r === 0}
+              onClick={() => set(moved(r, -1))}
+            >
               ↑
             </Button>
             <Button
-              aria-label={`Step ${r + 1} later`}
+              aria-label={say('decide.stepLater', { r: r + 1 })}
               disabled={r === rounds.length - 1}
               onClick={() => set(moved(r, 1))}
             >
               ↓
             </Button>
             <Button
-              aria-label={`Take step ${r + 1} away`}
+              aria-label={say('decide.takeStepAway', { r: r + 1 })}
               onClick={() => set(rounds.filter((_, i) => i !== r))}
             >
               ×
@@ -76,8 +81,8 @@ export function OwnRoute({ zones }: { zones: WorkedZone[] }): ReactNode {
       ))}
       <div className="own-add">
         <Select
-          aria-label="Add a step"
-          placeholder="Add a step"
+          aria-label={say('decide.addAStep')}
+          placeholder={say('decide.addAStep')}
           virtual={false}
           listHeight={420}
           value={null}
@@ -110,7 +115,7 @@ export function OwnRoute({ zones }: { zones: WorkedZone[] }): ReactNode {
           }}
           options={(vocabulary?.actions ?? []).map(({ value, words }) => ({ value, label: words }))}
         />
-        <Button onClick={() => set([])}>Discard my route</Button>
+        <Button onClick={() => set([])}>{say('decide.discardMyRoute')}</Button>
       </div>
     </section>
   );
@@ -135,7 +140,7 @@ function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNod
       stretch,
       key: `${stretch.place} ${stretch.fromCm} ${stretch.weave}`,
       label: `${zone.words} ${cmWords(stretch.fromCm)}–${cmWords(stretch.toCm)}${
-        stretch.weave === 'ALL' ? '' : stretch.weave === 'PIECES' ? ' pieces' : ' rest'
+        stretch.weave === 'ALL' ? '' : stretch.weave === 'PIECES' ? say('decide.pieces') : say('decide.rest')
       }`,
     })),
   );
@@ -152,9 +157,9 @@ function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNod
     return (
       <FigureField
         hideLabel
-        label={`Weeks of ${name}`}
+        label={say('decide.weeksOf', { name })}
         value={laying.weeks}
-        suffix="weeks"
+        suffix={say('decide.weeks')}
         onValue={(weeks) => set({ weeks }, 'weeks')}
       />
     );
@@ -163,7 +168,7 @@ function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNod
     <div className="own-laying">
       <FigureField
         hideLabel
-        label={`Minutes of ${name}`}
+        label={say('decide.minutesOf', { name })}
         value={laying.minutes}
         suffix="min"
         onValue={(minutes) => set({ minutes }, 'minutes')}
@@ -171,22 +176,22 @@ function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNod
       {(action?.lifts === true || laying.action === 'REMOVE') && (
         <FigureField
           hideLabel
-          label={`Times of ${name}`}
+          label={say('decide.timesOf', { name })}
           value={laying.times}
-          suffix="times"
+          suffix={say('decide.times')}
           onValue={(times) => set({ times: Math.round(times) }, 'times')}
         />
       )}
       {(action?.lifts === true || (action?.deposits === true && laying.shadeClass !== 'DIRECT')) && (
         <Select<number>
-          aria-label={`Developer of ${name}`}
+          aria-label={say('decide.developerOf', { name })}
           virtual={false}
           value={laying.volume}
           style={{ width: 100 }}
           onChange={(volume) => set({ volume })}
           options={(vocabulary?.developers ?? []).map((volume) => ({
             value: volume,
-            label: `${volume} vol`,
+            label: say('decide.vol', { volume }),
           }))}
         />
       )}
@@ -199,7 +204,7 @@ function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNod
       )}
       {action?.lifts && (
         <Select<LayingView['way']>
-          aria-label={`Way of ${name}`}
+          aria-label={say('decide.wayOf', { name })}
           virtual={false}
           value={laying.way}
           style={{ width: 170 }}
@@ -209,9 +214,13 @@ function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNod
       )}
       {action?.deposits && (
         <>
-          <AimFields name={`Aim of ${name}`} aim={laying.aim} onAim={(aim) => set({ aim, mix: [] })} />
+          <AimFields
+            name={say('decide.aimOf', { name })}
+            aim={laying.aim}
+            onAim={(aim) => set({ aim, mix: [] })}
+          />
           <Select<LayingView['shadeClass']>
-            aria-label={`Class of ${name}`}
+            aria-label={say('decide.classOf', { name })}
             virtual={false}
             value={laying.shadeClass}
             style={{ width: 120 }}
@@ -232,13 +241,15 @@ function Laying({ laying, zones, found, name, onLaying }: LayingProps): ReactNod
         </>
       )}
       <Button aria-expanded={wider} onClick={() => setWider(!wider)}>
-        {on.length === pieces.length ? 'All hair' : `${on.length} of ${pieces.length} pieces`}
+        {on.length === pieces.length
+          ? say('decide.allHair')
+          : say('decide.ofPieces', { onCount: on.length, piecesCount: pieces.length })}
       </Button>
       {wider && (
         <Select<string[]>
           mode="multiple"
           className="own-bands"
-          aria-label={`Hair of ${name}`}
+          aria-label={say('decide.hairOf', { name })}
           virtual={false}
           value={on.map(({ key }) => key)}
           onChange={(keys) =>
@@ -268,10 +279,10 @@ function Mix(props: {
         {found?.mixWords}{' '}
         {found && (
           <Button
-            aria-label={`Fix the mix of ${name}`}
+            aria-label={say('decide.fixTheMixOf', { name })}
             onClick={() => onMix(found.parts.map(({ code, parts }) => ({ shade: code, parts })))}
           >
-            Fix
+            {say('decide.fix')}
           </Button>
         )}
       </span>
@@ -282,7 +293,7 @@ function Mix(props: {
       {laying.mix.map((part, i) => (
         <span key={i}>
           <DraftField
-            label={`Parts ${i + 1} of ${name}`}
+            label={say('decide.partsOf', { i: i + 1, name })}
             hideLabel
             width={48}
             inputMode="decimal"
@@ -297,7 +308,7 @@ function Mix(props: {
             }
           />
           <Select<string>
-            aria-label={`Shade ${i + 1} of ${name}`}
+            aria-label={say('decide.shadeOf', { i: i + 1, name })}
             virtual={false}
             value={part.shade}
             style={{ width: 130 }}
@@ -306,7 +317,7 @@ function Mix(props: {
           />
         </span>
       ))}
-      <Button onClick={() => onMix([])}>Look for it</Button>
+      <Button onClick={() => onMix([])}>{say('decide.lookForIt')}</Button>
     </span>
   );
 }

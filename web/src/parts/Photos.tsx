@@ -18,6 +18,7 @@ import { withDetail, type BandAt } from '../state/strands';
 import { DraftField, typedNumber } from './DraftField';
 import { ProblemNote } from './ProblemNote';
 import { Swatch } from './Swatch';
+import { say } from '../words/say';
 
 /** The photographs of a case; pressed, one opens to be looked at or measured in. */
 export function Photos({
@@ -60,8 +61,8 @@ export function Photos({
     await again();
   };
   return (
-    <section className="photos" aria-label="Photographs">
-      <h3>Photographs</h3>
+    <section className="photos" aria-label={say('visit.photographs')}>
+      <h3>{say('visit.photographs')}</h3>
       {problem && <ProblemNote problem={problem} />}
       <div className="photo-list">
         {photos.data?.map((photo) => (
@@ -69,13 +70,13 @@ export function Photos({
             key={photo.id}
             type="button"
             onClick={() => setOpen(photo)}
-            aria-label={`Photograph ${photo.words}`}
+            aria-label={say('visit.photograph', { words: photo.words })}
           >
             <img src={`/api/photos/${photo.id}?small=true`} alt="" />
           </button>
         ))}
         <Button loading={sending} onClick={() => chooser.current?.click()}>
-          Add photographs
+          {say('visit.addPhotographs')}
         </Button>
         <input
           ref={chooser}
@@ -84,7 +85,7 @@ export function Photos({
           multiple
           className="unseen"
           tabIndex={-1}
-          aria-label="Photograph file"
+          aria-label={say('visit.photographFile')}
           onChange={(event) => {
             const files = [...(event.target.files ?? [])];
             event.target.value = '';
@@ -92,7 +93,7 @@ export function Photos({
           }}
         />
       </div>
-      <p className="quiet small">JPEG or PNG, at most 15 MB. Where they were taken is left out.</p>
+      <p className="quiet small">{say('visit.jpegOrPNGAtMost')}</p>
       <Modal
         title={open?.words}
         open={open !== null}
@@ -109,7 +110,7 @@ export function Photos({
               onColour={onColour}
               onDone={() => setOpen(null)}
             />
-            <Button onClick={() => void erase(open.id)}>Erase this photograph</Button>
+            <Button onClick={() => void erase(open.id)}>{say('visit.eraseThisPhotograph')}</Button>
           </>
         )}
       </Modal>
@@ -207,7 +208,7 @@ function Measuring(props: {
         ref={picture}
         className="measuring-picture"
         role="application"
-        aria-label={`Mark the ${marking}: drag, or arrow keys to move and Shift with them to size`}
+        aria-label={say('visit.markTheDragOrArrow', { marking })}
         tabIndex={0}
         onKeyDown={(event) => {
           if (event.key.startsWith('Arrow')) {
@@ -247,26 +248,28 @@ function Measuring(props: {
             type={marking === which ? 'primary' : 'default'}
             onClick={() => setMarking(which)}
           >
-            Mark the {which === 'card' ? 'grey card' : 'hair'}
+            {say('visit.markThe', { figure: which === 'card' ? say('visit.greyCard') : say('visit.hair') })}
           </Button>
         ))}
-        <DraftField label="Card" suffix="%" width={80} inputMode="decimal" value={card} onText={setCard} />
+        <DraftField
+          label={say('visit.card')}
+          suffix="%"
+          width={80}
+          inputMode="decimal"
+          value={card}
+          onText={setCard}
+        />
         <Select
-          aria-label="What lights it"
+          aria-label={say('visit.whatLightsIt')}
           virtual={false}
           value={lamp}
           style={{ width: 190 }}
           onChange={setLamp}
           options={lamps.map(({ value, words }) => ({ value, label: words }))}
         />
-        <Button onClick={() => void measure()}>Measure</Button>
+        <Button onClick={() => void measure()}>{say('visit.measure')}</Button>
       </div>
-      {lamp === 'UNKNOWN' && (
-        <p className="how">
-          Name the lamp if you know it: under a cool white tube hair comes out too green otherwise. Daylight
-          is surest.
-        </p>
-      )}
+      {lamp === 'UNKNOWN' && <p className="how">{say('visit.nameTheLampIfYou')}</p>}
       {problem && <ProblemNote problem={problem} />}
       {found && (
         <div className="measuring-line" role="status">
@@ -278,10 +281,10 @@ function Measuring(props: {
                 props.onDone();
               }}
             >
-              Wish for it
+              {say('visit.wishForIt')}
             </Button>
           )}
-          {props.measureFor && <Button onClick={take}>Take it for the band</Button>}
+          {props.measureFor && <Button onClick={take}>{say('visit.takeItForTheBand')}</Button>}
         </div>
       )}
     </div>

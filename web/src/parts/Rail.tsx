@@ -1,3 +1,4 @@
+import { Logo } from './Logo';
 import { Button, Tooltip } from 'antd';
 import type { ReactNode } from 'react';
 import { Link, NavLink } from 'react-router';
@@ -6,6 +7,7 @@ import { useCase } from '../state/caseContext';
 import { RAIL, STATE_WORDS } from '../state/way';
 import { DraftField } from './DraftField';
 import { LightSelect } from './LightSelect';
+import { say } from '../words/say';
 
 interface Props {
   way: WayView | undefined;
@@ -19,43 +21,53 @@ export function Rail({ way, refusedName, onHelp }: Props): ReactNode {
   const { document, state } = useCase();
   return (
     <header className="rail">
-      <Link to="/" className="logo" aria-label="Mischung, the day">
-        misch<em>u</em>ng
+      <Link to="/" className="logo" aria-label={say('visit.mischungTheDay')}>
+        <Logo />
       </Link>
       <DraftField
-        label="Client"
+        label={say('visit.client')}
         hideLabel
         value={state.content.clientName}
         refused={refusedName}
         onText={(clientName) => document.edit({ ...state.content, clientName }, 'clientName')}
       />
-      <nav aria-label="Steps of the work">
+      <nav aria-label={say('visit.stepsOfTheWork')}>
         {RAIL.map(({ to, words, step }) => {
           const stands = way?.steps.find((one) => one.step === step)?.state;
           return (
-            <NavLink key={to} to={to} aria-description={stands && STATE_WORDS[stands]}>
+            <NavLink key={to} to={to} aria-description={stands && STATE_WORDS[stands]()}>
               <Sign state={stands} />
-              {words}
+              {words()}
             </NavLink>
           );
         })}
       </nav>
       <LightSelect />
       <span className="rail-buttons">
-        <Tooltip title="Undo">
-          <Button type="text" aria-label="Undo" disabled={!state.canUndo} onClick={() => document.undo()}>
+        <Tooltip title={say('visit.undo')}>
+          <Button
+            type="text"
+            aria-label={say('visit.undo')}
+            disabled={!state.canUndo}
+            onClick={() => document.undo()}
+          >
             ↶
           </Button>
         </Tooltip>
-        <Tooltip title="Redo">
-          <Button type="text" aria-label="Redo" disabled={!state.canRedo} onClick={() => document.redo()}>
+        <Tooltip title={say('visit.redo')}>
+          <Button
+            type="text"
+            aria-label={say('visit.redo')}
+            disabled={!state.canRedo}
+            onClick={() => document.redo()}
+          >
             ↷
           </Button>
         </Tooltip>
-        <Button type="text" href={`/api/cases/${state.id}/file`} aria-label="Export this case as a file">
-          Export
+        <Button type="text" href={`/api/cases/${state.id}/file`} aria-label={say('visit.exportThisCaseAsA')}>
+          {say('visit.export')}
         </Button>
-        <Button type="text" aria-label="Help" onClick={onHelp}>
+        <Button type="text" aria-label={say('visit.help')} onClick={onHelp}>
           ?
         </Button>
       </span>

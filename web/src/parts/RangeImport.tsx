@@ -5,6 +5,7 @@ import { answered, api, problemOf, sendRange, type ImportView, type Problem } fr
 import { FileButton } from './FileButton';
 import { ProblemNote } from './ProblemNote';
 import { Swatch } from './Swatch';
+import { say } from '../words/say';
 
 const LOOK_EVERY = 150;
 
@@ -44,12 +45,17 @@ export function RangeImport(): ReactNode {
     <div className="range-import">
       <div className="range-import-head">
         <Input
-          aria-label="Name of the new range"
-          placeholder="Name of your range"
+          aria-label={say('shelf.nameOfTheNewRange')}
+          placeholder={say('shelf.nameOfYourRange')}
           value={name}
           onChange={(event) => setName(event.target.value)}
         />
-        <FileButton words="Import a product range" label="Range file" accept=".csv,text/csv" onFile={begin} />
+        <FileButton
+          words={say('shelf.importAProductRange')}
+          label={say('shelf.rangeFile')}
+          accept=".csv,text/csv"
+          onFile={begin}
+        />
       </div>
       {problem && <ProblemNote problem={problem} />}
       {reading > 0 && progress.data && (
@@ -62,26 +68,22 @@ export function RangeImport(): ReactNode {
 function Preview(props: { one: ImportView; onTakeOver: () => void; onLeave: () => void }): ReactNode {
   const { one } = props;
   return (
-    <section className="range-preview" aria-label={`Preview of ${one.range}`}>
-      <h3>
-        {one.range}: {one.done} of {one.lines} lines read
-      </h3>
+    <section className="range-preview" aria-label={say('shelf.previewOf', { range: one.range })}>
+      <h3>{say('shelf.ofLinesRead', { range: one.range, done: one.done, lines: one.lines })}</h3>
       <Progress
         percent={Math.round((100 * one.done) / Math.max(1, one.lines))}
         showInfo={false}
-        aria-label="Lines read"
+        aria-label={say('shelf.linesRead')}
       />
       {one.state === 'WRONG' && (
         <div role="alert">
           <p>
-            <strong>
-              {one.wrong.length} {one.wrong.length === 1 ? 'line' : 'lines'} cannot be; nothing is taken over.
-            </strong>
+            <strong>{say('shelf.linesCannotBeNothingIs', { wrongCount: one.wrong.length })}</strong>
           </p>
           <ul className="wrong-lines">
             {one.wrong.map((wrong) => (
               <li key={`${wrong.line} ${wrong.column}`}>
-                <b>Line {wrong.line}</b>
+                <b>{say('shelf.line', { line: wrong.line })}</b>
                 {wrong.column && `, ${wrong.column}`}
                 {wrong.value && ` “${wrong.value}”`}: {wrong.remedy}
               </li>
@@ -103,14 +105,16 @@ function Preview(props: { one: ImportView; onTakeOver: () => void; onLeave: () =
               </small>
             </li>
           ))}
-          {one.lines > one.preview.length && <li>and {one.lines - one.preview.length} more</li>}
+          {one.lines > one.preview.length && (
+            <li>{say('shelf.andMore', { lines: one.lines - one.preview.length })}</li>
+          )}
         </ul>
       )}
       <div className="range-import-head">
         <Button type="primary" disabled={one.state !== 'READ'} onClick={props.onTakeOver}>
-          Put all of it on the shelf
+          {say('shelf.putAllOfItOn')}
         </Button>
-        <Button onClick={props.onLeave}>Leave it</Button>
+        <Button onClick={props.onLeave}>{say('shelf.leaveIt')}</Button>
       </div>
     </section>
   );

@@ -1,17 +1,18 @@
 import type { ReactNode } from 'react';
 import type { ReasonView } from '../api/client';
+import { say } from '../words/say';
 
-const HEADS: [ReasonView['kind'], string][] = [
+const heads = (): [ReasonView['kind'], string][] => [
   ['WHY', ''],
-  ['WEIGHED', 'What else was weighed'],
-  ['WOULD_CHANGE', 'What would change it'],
+  ['WEIGHED', say('plan.whatElseWasWeighed')],
+  ['WOULD_CHANGE', say('plan.whatWouldChangeIt')],
 ];
 
 /** Rule, what it says, and what it means here; then what else was weighed, and what reading would change it. */
 export function Reasons({ reasons }: { reasons: ReasonView[] }): ReactNode {
   return (
     <>
-      {HEADS.map(([kind, head]) => {
+      {heads().map(([kind, head]) => {
         const some = reasons.filter((reason) => reason.kind === kind);
         return (
           some.length > 0 && (

@@ -5,6 +5,7 @@ import type { OutcomeView, RouteView, WorkedZone } from '../api/client';
 import { useWidth } from '../state/useWidth';
 import { WorkedStrand } from './WorkedStrand';
 import { capital } from '../state/words';
+import { say } from '../words/say';
 
 interface Props {
   route: RouteView;
@@ -55,31 +56,33 @@ export function RouteStrip({
       <div className="route-facts">
         <div className="route-title">
           <h3>{capital(route.words)}</h3>
-          {chosen && <Link to="../plan">Bowls</Link>}
+          {chosen && <Link to="../plan">{say('visit.bowls')}</Link>}
         </div>
         <p className="merits">
           {route.merits.map((merit) => (
             <b key={merit}>{merit}</b>
           ))}
         </p>
-        {route.whole !== '' && <p className="route-whole">Reads as a whole {route.whole}</p>}
+        {route.whole !== '' && (
+          <p className="route-whole">{say('visit.readsAsAWhole', { whole: route.whole })}</p>
+        )}
         <Facts route={route} against={against} />
         <div className="route-buttons">
           <Button
             type={chosen ? 'primary' : 'default'}
             aria-pressed={pressed}
-            aria-label={`Work by ${route.words}`}
+            aria-label={say('visit.workBy', { words: route.words })}
             onClick={onChoose}
           >
-            {pressed ? 'Chosen' : 'Choose'}
+            {pressed ? say('visit.chosen') : say('visit.choose')}
           </Button>
           {route.key !== 'own' && (
-            <Button aria-label={`Make ${route.words} my own`} onClick={onOwn}>
-              Make it my own
+            <Button aria-label={say('visit.makeMyOwn', { words: route.words })} onClick={onOwn}>
+              {say('visit.makeItMyOwn')}
             </Button>
           )}
           <Button aria-expanded={open} onClick={() => setOpen(!open)}>
-            {open ? 'Close' : 'Plan B and C'}
+            {open ? say('visit.close') : say('visit.planBAndC')}
           </Button>
         </div>
       </div>
@@ -87,16 +90,18 @@ export function RouteStrip({
         ref={area}
         className="route-score"
         role="table"
-        aria-label={`Strands through the steps: ${route.words}`}
+        aria-label={say('visit.strandsThroughTheSteps', { words: route.words })}
         style={{ gridTemplateColumns: `${LABEL_WIDTH}px repeat(${columns.length}, minmax(0, 1fr))` }}
       >
         <div role="row" className="score-row">
           <span role="columnheader">
-            <span className="unseen">Zones</span>
+            <span className="unseen">{say('visit.zones')}</span>
           </span>
           {columns.map((column, i) => (
             <span role="columnheader" className="route-step" key={`${i} ${column.title}`}>
-              {column.visit > (columns[i - 1]?.visit ?? 1) && <b>visit {column.visit}: </b>}
+              {column.visit > (columns[i - 1]?.visit ?? 1) && (
+                <b>{say('visit.visit2', { visit: column.visit })} </b>
+              )}
               {column.title}
             </span>
           ))}
@@ -136,17 +141,22 @@ function Facts({ route, against }: { route: RouteView; against?: RouteView | und
   const m = route.measures;
   const other = against?.measures;
   const facts: [string, string, number, number | undefined][] = [
-    ['off the wish', `${m.distance} (${m.distanceFrom}–${m.distanceTo})`, m.distance, other?.distance],
-    ['evenness', String(m.uneven), m.uneven, other?.uneven],
-    ['hair strength', m.weakestWords, 100 * m.weakest, other && 100 * other.weakest],
-    ['client', m.clientWords, m.clientMinutes, other?.clientMinutes],
-    ['staff time', m.handsWords, m.handsMinutes, other?.handsMinutes],
-    ['visits', String(m.visits), m.visits, other?.visits],
-    ['bowls', String(m.bowls), m.bowls, other?.bowls],
-    ['price', m.priceWords, m.price, other?.price],
     [
-      'product',
-      `${m.colourGrams + m.lightenerGrams + m.treatmentGrams} g`,
+      say('visit.offTheWish'),
+      `${m.distance} (${m.distanceFrom}–${m.distanceTo})`,
+      m.distance,
+      other?.distance,
+    ],
+    [say('visit.evenness'), String(m.uneven), m.uneven, other?.uneven],
+    [say('visit.hairStrength'), m.weakestWords, 100 * m.weakest, other && 100 * other.weakest],
+    [say('visit.client2'), m.clientWords, m.clientMinutes, other?.clientMinutes],
+    [say('visit.staffTime'), m.handsWords, m.handsMinutes, other?.handsMinutes],
+    [say('visit.visits'), String(m.visits), m.visits, other?.visits],
+    [say('visit.bowls2'), String(m.bowls), m.bowls, other?.bowls],
+    [say('visit.price'), m.priceWords, m.price, other?.price],
+    [
+      say('visit.product'),
+      say('visit.g', { colourGrams: m.colourGrams + m.lightenerGrams + m.treatmentGrams }),
       m.colourGrams + m.lightenerGrams,
       other && other.colourGrams + other.lightenerGrams,
     ],
@@ -161,7 +171,11 @@ function Facts({ route, against }: { route: RouteView; against?: RouteView | und
             {than !== undefined && Math.abs(value - than) > 0.05 && (
               <i>
                 <span aria-hidden="true">{value < than ? '▾' : '▴'}</span>
-                <span className="unseen">{value < than ? 'less' : 'more'} than the chosen one</span>
+                <span className="unseen">
+                  {say('visit.thanTheChosenOne', {
+                    figure: value < than ? say('visit.less') : say('visit.more'),
+                  })}
+                </span>
               </i>
             )}
           </dd>
@@ -177,18 +191,18 @@ function IfNot({ route }: { route: RouteView }): ReactNode {
     <div className="if-not">
       {route.warnings.map((warning) => (
         <p className="finding warning" key={warning}>
-          <strong>Warning: </strong>
+          <strong>{say('visit.warning')} </strong>
           {warning}
         </p>
       ))}
       {route.fallbacks.map((fallback) => (
         <p className="finding" key={fallback.letter}>
-          <strong>Plan {fallback.letter}.</strong> If: {fallback.when} Then: {fallback.then}{' '}
-          <em>{fallback.comesTo}</em>
+          <strong>{say('visit.plan2', { letter: fallback.letter })}</strong>{' '}
+          {say('visit.ifThen', { when: fallback.when, then: fallback.then })} <em>{fallback.comesTo}</em>
         </p>
       ))}
       {route.warnings.length + route.fallbacks.length === 0 && (
-        <p className="hint">Nothing to prepare for.</p>
+        <p className="hint">{say('visit.nothingToPrepareFor')}</p>
       )}
     </div>
   );
@@ -213,7 +227,7 @@ function alike(route: RouteView, zones: WorkedZone[]): { zone: number; words: st
   });
   return [...seen.values()].map(({ zone, names }) => ({
     zone,
-    words: names.length === zones.length && names.length > 1 ? 'all zones' : names.join(', '),
+    words: names.length === zones.length && names.length > 1 ? say('visit.allZones2') : names.join(', '),
   }));
 }
 
@@ -237,7 +251,7 @@ export function sentence(zone: WorkedZone | undefined, outcomes: OutcomeView[], 
     return outcome
       ? [
           outcome.cut
-            ? { level: 'cut off', tone: '' }
+            ? { level: say('visit.cutOff'), tone: '' }
             : { level: reading ? outcome.look.levelWords : outcome.range, tone: outcome.look.tone },
         ]
       : [];

@@ -3,6 +3,7 @@ import { Button, Input } from 'antd';
 import { useEffect, useRef, useState, type ReactNode } from 'react';
 import { answered, api, problemOf, type LineView, type Problem } from '../api/client';
 import { typedNumber } from './DraftField';
+import { figure, say } from '../words/say';
 
 const LOOK_EVERY = 250;
 const ASK_AGAIN = 1000;
@@ -67,57 +68,55 @@ export function ScaleReadout({ line, which, busy, onTake }: Props): ReactNode {
     const settled = shown !== null && shown.steady && near && !busy;
     steadyLooks.current = { which, at: looked, looks: settled ? seen.looks + 1 : 0 };
     if (settled && steadyLooks.current.looks >= SETTLED_LOOKS) {
-      steadyLooks.current = { which: `${which} taken`, at: looked, looks: 0 };
+      steadyLooks.current = { which: say('mix.taken', { which }), at: looked, looks: 0 };
       void taking.current(shown.grams, 'SCALE', shown.reading);
     }
   }, [looked, which, near, shown, busy]);
   const problem = scale.isError ? problemOf(scale.error) : fault;
   return (
-    <div className="scale" aria-label="Scale" role="group">
+    <div className="scale" aria-label={say('mix.scale')} role="group">
       <div className="scale-figures">
-        <output className={over ? 'scale-shown over' : 'scale-shown'} aria-label="On the scale">
-          {shown ? shown.grams.toFixed(1) : '–'}
+        <output className={over ? 'scale-shown over' : 'scale-shown'} aria-label={say('mix.onTheScale')}>
+          {shown ? figure(shown.grams, 1) : '–'}
           <small> g</small>
         </output>
         <span className="scale-of">
-          of <b>{line.missingGrams}</b> g
-          <small>
-            {line.name} · ± {line.toleranceGrams} g
-          </small>
+          {say('mix.of')} <b>{line.missingGrams}</b> g
+          <small>{say('mix.g', { name: line.name, toleranceGrams: line.toleranceGrams })}</small>
         </span>
         <span className="scale-state" role="status">
           {problem
-            ? 'no scale'
+            ? say('mix.noScale')
             : !shown
               ? ''
               : over
-                ? `over by ${(shown.grams - line.missingGrams).toFixed(1)} g`
+                ? say('mix.overByG', { grams: figure(shown.grams - line.missingGrams, 1) })
                 : near
                   ? shown.steady
-                    ? 'taken'
-                    : 'hold still'
+                    ? say('mix.taken2')
+                    : say('mix.holdStill')
                   : shown.steady
-                    ? 'pour'
-                    : 'pouring'}
+                    ? say('mix.pour')
+                    : say('mix.pouring')}
         </span>
       </div>
       <Bar line={line} grams={shown?.grams ?? 0} />
       {problem && (
         <p className="finding warning" role="alert">
           <strong>{problem.title}. </strong>
-          {problem.remedy} What was weighed is kept.
+          {say('mix.whatWasWeighedIsKept', { remedy: problem.remedy })}
         </p>
       )}
       <div className="scale-buttons">
         <Button disabled={!shown?.steady} onClick={() => void tare()}>
-          Tare
+          {say('mix.tare')}
         </Button>
         <Button
           type={over ? 'primary' : 'default'}
           disabled={!shown?.steady || shown.grams < 0.1 || busy}
           onClick={() => shown && void take(Number(shown.grams.toFixed(1)), 'SCALE', shown.reading)}
         >
-          {over ? 'It is in: re-compute' : 'Take the reading'}
+          {over ? say('mix.itIsInReCompute') : say('mix.takeTheReading')}
         </Button>
         <ByHand onTake={(grams) => void take(grams, 'HAND')} />
       </div>
@@ -155,16 +154,16 @@ function ByHand({ onTake }: { onTake: (grams: number) => void }): ReactNode {
   return (
     <span className="scale-hand">
       <Input
-        aria-label="Grams weighed by hand"
+        aria-label={say('mix.gramsWeighedByHand')}
         inputMode="decimal"
         suffix="g"
-        placeholder="by hand"
+        placeholder={say('mix.byHand')}
         value={text}
         onChange={(event) => setText(event.target.value)}
         onPressEnter={take}
       />
       <Button disabled={text.trim() === ''} onClick={take}>
-        Take
+        {say('mix.take')}
       </Button>
     </span>
   );
@@ -181,11 +180,11 @@ function StandIn({ missing }: { missing: number }): ReactNode {
       .catch(() => setPlugged(!into));
   };
   return (
-    <div className="stand-in" role="group" aria-label="Stand-in scale">
-      <small>Stand-in scale:</small>
-      <Button onClick={() => tell(Math.max(0.1, missing), true)}>Pour what is wanted</Button>
+    <div className="stand-in" role="group" aria-label={say('mix.standInScale')}>
+      <small>{say('mix.standInScale2')}</small>
+      <Button onClick={() => tell(Math.max(0.1, missing), true)}>{say('mix.pourWhatIsWanted')}</Button>
       <Input
-        aria-label="Grams to pour on the stand-in"
+        aria-label={say('mix.gramsToPourOnThe')}
         inputMode="decimal"
         suffix="g"
         value={text}
@@ -198,9 +197,9 @@ function StandIn({ missing }: { missing: number }): ReactNode {
           setText('');
         }}
       >
-        Pour
+        {say('mix.pour2')}
       </Button>
-      <Button onClick={() => tell(0, !plugged)}>{plugged ? 'Unplug it' : 'Plug it in'}</Button>
+      <Button onClick={() => tell(0, !plugged)}>{plugged ? say('mix.unplugIt') : say('mix.plugItIn')}</Button>
     </div>
   );
 }

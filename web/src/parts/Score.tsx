@@ -4,6 +4,7 @@ import { halves, longest, readingWords, type BandAt } from '../state/strands';
 import { useWidth } from '../state/useWidth';
 import { WorkedStrand } from './WorkedStrand';
 import { lowerFirst } from '../state/words';
+import { say } from '../words/say';
 
 interface Props {
   plan: PlanView;
@@ -42,12 +43,12 @@ export function Score({ plan, content, chosen, onChoose }: Props): ReactNode {
       ref={area}
       className="score"
       role="table"
-      aria-label="The strands through the steps"
+      aria-label={say('plan.theStrandsThroughTheSteps')}
       style={{ gridTemplateColumns: `${LABEL_WIDTH}px repeat(${columns.length}, minmax(0, 1fr))` }}
     >
       <div role="row" className="score-row">
         <span role="columnheader" className="score-corner">
-          <span className="unseen">Zone</span>
+          <span className="unseen">{say('plan.zone')}</span>
         </span>
         {columns.map(({ column, alone, first }) => (
           <span
@@ -55,9 +56,9 @@ export function Score({ plan, content, chosen, onChoose }: Props): ReactNode {
             key={`${column.visit} ${column.title}`}
             className={alone ? 'score-title alone' : 'score-title'}
           >
-            {first || alone ? column.title : `After ${lowerFirst(column.title)}`}
+            {first || alone ? column.title : say('plan.after', { title: lowerFirst(column.title) })}
             {!alone && plan.stepCautions[plan.columns.indexOf(column) - 1]?.some(({ blocks }) => blocks) && (
-              <b className="step-blocked">blocked</b>
+              <b className="step-blocked">{say('plan.blocked')}</b>
             )}
           </span>
         ))}
@@ -131,9 +132,9 @@ function ScoreStrand(props: {
 
 /** A prediction is told with its range; what was read is told as it was read. */
 function said(band: BandView, outcome: OutcomeView, reading: boolean, weave: string): string {
-  const which = weave === 'PIECES' ? 'pieces ' : weave === 'REST' ? 'rest ' : '';
+  const which = weave === 'PIECES' ? say('plan.pieces') : weave === 'REST' ? say('plan.rest') : '';
   if (outcome.cut) {
-    return 'cut off';
+    return say('plan.cutOff');
   }
   return (
     which +

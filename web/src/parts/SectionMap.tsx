@@ -1,32 +1,33 @@
 import type { ReactNode } from 'react';
 import type { FoilView, GroundView } from '../api/client';
 import { useLight } from '../state/light';
+import { say } from '../words/say';
 
 type Spot = FoilView['spots'][number];
 
 /** Our own head from four sides, on a field of 300 by 300. */
-const VIEWS: { view: Spot['view']; name: string; outline: string }[] = [
+const VIEWS: { view: Spot['view']; name: () => string; outline: string }[] = [
   {
     view: 'BACK',
-    name: 'Back',
+    name: () => say('visit.back'),
     outline:
       'M 150 12 C 226 12 262 76 258 150 C 255 214 222 268 150 270 C 78 268 45 214 42 150 C 38 76 74 12 150 12 Z M 112 264 L 106 298 M 188 264 L 194 298',
   },
   {
     view: 'ABOVE',
-    name: 'From above',
+    name: () => say('visit.fromAbove'),
     outline:
       'M 150 24 C 226 24 258 92 258 158 C 258 226 218 284 150 284 C 82 284 42 226 42 158 C 42 92 74 24 150 24 Z M 136 22 L 150 6 L 164 22',
   },
   {
     view: 'LEFT',
-    name: 'Left side',
+    name: () => say('visit.leftSide'),
     outline:
       'M 160 18 C 232 18 268 74 264 140 C 262 200 226 252 170 262 L 96 262 C 84 246 66 240 62 216 L 50 196 L 34 178 C 44 166 46 160 46 148 C 44 80 88 18 160 18 Z M 214 128 C 232 122 238 146 222 164',
   },
   {
     view: 'RIGHT',
-    name: 'Right side',
+    name: () => say('visit.rightSide'),
     outline:
       'M 140 18 C 68 18 32 74 36 140 C 38 200 74 252 130 262 L 204 262 C 216 246 234 240 238 216 L 250 196 L 266 178 C 256 166 254 160 254 148 C 256 80 212 18 140 18 Z M 86 128 C 68 122 62 146 78 164',
   },
@@ -73,7 +74,7 @@ export function SectionMap({ foils, grounds, chosen, onChoose, dimmed, laid, onl
       <Feathers all={[...foils, ...(grounds?.all ?? [])].map(({ stretches }) => stretches)} />
       {VIEWS.filter(({ view }) => only === undefined || view === only).map(({ view, name, outline }) => (
         <figure key={view}>
-          <figcaption>{name}</figcaption>
+          <figcaption>{name()}</figcaption>
           <svg
             viewBox={
               only === undefined
@@ -84,7 +85,7 @@ export function SectionMap({ foils, grounds, chosen, onChoose, dimmed, laid, onl
                   )
             }
             role="group"
-            aria-label={name}
+            aria-label={name()}
           >
             <path d={outline} className="section-outline" />
             {grounds?.all.map((ground) =>
@@ -220,7 +221,7 @@ function Ground(props: {
       role="button"
       tabIndex={0}
       aria-pressed={props.pressed}
-      aria-label={`Hair of the ${ground.words}`}
+      aria-label={say('visit.hairOfThe', { words: ground.words })}
       onClick={choose}
       onKeyDown={(event) => {
         if (event.key === 'Enter' || event.key === ' ') {
@@ -254,7 +255,12 @@ function Foil(props: {
       role="button"
       tabIndex={0}
       aria-pressed={props.pressed}
-      aria-label={`Foil ${foil.number}, ${foil.called}${bowls.length > 0 ? `, bowl ${bowls.join(', ')}` : ''}${props.laid ? ', applied' : ''}`}
+      aria-label={say('visit.foil', {
+        number: foil.number,
+        called: foil.called,
+        bowls: bowls.length > 0 ? say('visit.bowl', { bowls: bowls.join(', ') }) : '',
+        figure: props.laid ? say('visit.applied') : '',
+      })}
       transform={turn}
       onClick={() => props.onChoose(foil.number)}
       onKeyDown={(event) => {

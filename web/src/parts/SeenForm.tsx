@@ -9,6 +9,7 @@ import { LadderPick } from './LadderPick';
 import { ProblemNote } from './ProblemNote';
 import { SecondToneFields } from './SecondToneFields';
 import { Swatch } from './Swatch';
+import { say } from '../words/say';
 
 export type Stretch = CaseFile['zones'][number]['bands'][number]['detail']['stretch'];
 
@@ -67,10 +68,10 @@ export function SeenForm({ label, hair, place, cm, done, needsTone, onSeen }: Pr
       <LadderPick level={level} onLevel={byEye(setLevel)} label={label} hair={hair} />
       <div className="chair-change">
         <div className="seen-colour">
-          <span>Tone</span>
+          <span>{say('visit.tone3')}</span>
           <Select<Tone | null>
-            aria-label="Tone of the result"
-            placeholder="not said"
+            aria-label={say('visit.toneOfTheResult')}
+            placeholder={say('visit.notSaid')}
             allowClear
             value={tone}
             onChange={byEye((said) => {
@@ -89,7 +90,7 @@ export function SeenForm({ label, hair, place, cm, done, needsTone, onSeen }: Pr
               onSecond={byEye(setSecond)}
             />
           )}
-          <Button onClick={() => void read()}>Read with the colour reader</Button>
+          <Button onClick={() => void read()}>{say('visit.readWithTheColourReader')}</Button>
           {reading && (
             <Swatch look={reading.look}>
               {reading.look.levelWords} {reading.look.tone}
@@ -97,13 +98,13 @@ export function SeenForm({ label, hair, place, cm, done, needsTone, onSeen }: Pr
           )}
         </div>
         <label>
-          <span>Stretched wet</span>
+          <span>{say('visit.stretchedWet')}</span>
           <Segmented<Stretch>
-            aria-label="Stretched wet"
+            aria-label={say('visit.stretchedWet')}
             value={stretch}
             onChange={setStretch}
             options={[
-              { value: 'NOT_TRIED' as Stretch, label: 'not tried' },
+              { value: 'NOT_TRIED' as Stretch, label: say('visit.notTried') },
               ...(vocabulary?.stretches ?? []).map(({ value, words }) => ({ value, label: words })),
             ]}
           />

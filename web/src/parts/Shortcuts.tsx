@@ -1,87 +1,90 @@
 import { Modal } from 'antd';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
+import { say } from '../words/say';
 
-const SHEET: { where: string; keys: [string, string][] }[] = [
-  {
-    where: 'Everywhere in a case',
-    keys: [
-      ['Ctrl Z', 'undo'],
-      ['Ctrl Shift Z', 'redo'],
-      ['1 … 9', 'Consult · History · Read · Tests · Decide · Plan · Order · Mix · Chair'],
-      ['0', 'Design: where the colours go'],
-      ['L', 'next light'],
-      ['?', 'this sheet'],
-    ],
-  },
-  {
-    where: 'On a band',
-    keys: [
-      ['Tab', 'next band or line'],
-      ['↑ · ↓', 'half a level lighter · darker'],
-      ['N · B · O · D', 'natural · lightened · coloured · direct dye'],
-      ['P', 'next porosity'],
-      ['T', 'type the whole strand in one line'],
-      ['M', 'measure with the colour reader'],
-      ['S', 'split in the middle'],
-      ['Delete', 'join with its neighbour'],
-      ['C', 'copy this zone to all others'],
-    ],
-  },
-  {
-    where: 'Typing a strand in one line',
-    keys: [
-      ['6n 5, 8l 13', 'natural 6 to 5 cm, lightened 8 to 13 cm'],
-      ['n l c d', 'natural, lightened, coloured, direct dye'],
-      ['9l-beige', 'a tone, by its first letters'],
-      ['9l-beige+gold30', 'a second tone beside it, and how much in percent'],
-      ['10lp · 10lpp', 'high · very high porosity'],
-      ['Enter', 'set it and go to the next strand'],
-    ],
-  },
-  {
-    where: 'On a layer of the design',
-    keys: [
-      ['Enter', 'open it, or close it'],
-      ['Page Up · Page Down', 'under · over the next one'],
-      ['O', 'on or off, to compare'],
-      ['C · M', 'copy · mirror left to right'],
-      ['Delete', 'take it away'],
-    ],
-  },
-  {
-    where: 'On a block of the order',
-    keys: [
-      ['← · →', 'five minutes earlier · later'],
-      ['Enter', 'what it is'],
-    ],
-  },
-  {
-    where: 'At the chair',
-    keys: [
-      ['Space', 'begin or end what is to be done now'],
-      ['P', 'pause, or go on'],
-    ],
-  },
-  {
-    where: 'On a line between bands',
-    keys: [
-      ['← · →', 'half a centimetre up · down'],
-      ['Shift ← · →', 'two centimetres'],
-      ['Home · End', 'as far as it goes'],
-    ],
-  },
-];
+function sheet(): { where: string; keys: [string, string][] }[] {
+  return [
+    {
+      where: say('shared.everywhereInACase'),
+      keys: [
+        [say('shared.ctrlZ'), say('shared.undo')],
+        [say('shared.ctrlShiftZ'), say('shared.redo')],
+        ['1 … 9', say('shared.consultHistoryReadTestsDecide')],
+        ['0', say('shared.designWhereTheColoursGo')],
+        ['L', say('shared.nextLight')],
+        ['?', say('shared.thisSheet')],
+      ],
+    },
+    {
+      where: say('shared.onABand'),
+      keys: [
+        [say('shared.tab'), say('shared.nextBandOrLine')],
+        ['↑ · ↓', say('shared.halfALevelLighterDarker')],
+        [say('shared.nBOD'), say('shared.naturalLightenedColouredDirectDye')],
+        ['P', say('shared.nextPorosity')],
+        ['T', say('shared.typeTheWholeStrandIn')],
+        ['M', say('shared.measureWithTheColourReader')],
+        ['S', say('shared.splitInTheMiddle')],
+        [say('shared.delete'), say('shared.joinWithItsNeighbour')],
+        ['C', say('shared.copyThisZoneToAll')],
+      ],
+    },
+    {
+      where: say('shared.typingAStrandInOne'),
+      keys: [
+        [say('shared.n6n58l13'), say('shared.natural6To5Cm')],
+        [say('shared.nLCD'), say('shared.naturalLightenedColouredDirectDye2')],
+        ['9l-beige', say('shared.aToneByItsFirst')],
+        ['9l-beige+gold30', say('shared.aSecondToneBesideIt')],
+        [say('shared.n10lp10lpp'), say('shared.highVeryHighPorosity')],
+        [say('shared.enter'), say('shared.setItAndGoTo')],
+      ],
+    },
+    {
+      where: say('shared.onALayerOfThe'),
+      keys: [
+        [say('shared.enter'), say('shared.openItOrCloseIt')],
+        [say('shared.pageUpPageDown'), say('shared.underOverTheNextOne')],
+        ['O', say('shared.onOrOffToCompare')],
+        [say('shared.cM'), say('shared.copyMirrorLeftToRight')],
+        [say('shared.delete'), say('shared.takeItAway')],
+      ],
+    },
+    {
+      where: say('shared.onABlockOfThe'),
+      keys: [
+        ['← · →', say('shared.fiveMinutesEarlierLater')],
+        [say('shared.enter'), say('shared.whatItIs')],
+      ],
+    },
+    {
+      where: say('shared.atTheChair'),
+      keys: [
+        [say('shared.space'), say('shared.beginOrEndWhatIs')],
+        ['P', say('shared.pauseOrGoOn')],
+      ],
+    },
+    {
+      where: say('shared.onALineBetweenBands'),
+      keys: [
+        ['← · →', say('shared.halfACentimetreUpDown')],
+        [say('shared.shift'), say('shared.twoCentimetres')],
+        [say('shared.homeEnd'), say('shared.asFarAsItGoes')],
+      ],
+    },
+  ];
+}
 
 export function Shortcuts({ open, onClose }: { open: boolean; onClose: () => void }): ReactNode {
   return (
-    <Modal title="Help" open={open} onCancel={onClose} footer={null} width={640}>
+    <Modal title={say('shared.help')} open={open} onCancel={onClose} footer={null} width={640}>
       <p className="help-model">
-        <Link to="/model">The model at work</Link>: what is computed, tried out on one band, and every check
-        it is held against.
+        <Link to="/model">{say('shared.theModelAtWork')}</Link>
+        {say('shared.whatIsComputedTriedOut')}
       </p>
       <div className="shortcut-sheet">
-        {SHEET.map(({ where, keys }) => (
+        {sheet().map(({ where, keys }) => (
           <section key={where}>
             <h3>{where}</h3>
             <dl>

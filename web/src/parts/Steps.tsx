@@ -1,16 +1,17 @@
 import type { ReactNode } from 'react';
 import type { PlanView, TaskView } from '../api/client';
 import { CaseCautions, Cautions } from './Cautions';
+import { say } from '../words/say';
 
-const KIND_WORDS: Record<TaskView['kind'], string> = {
-  PREPARE: 'ready',
-  MIX: 'mix',
-  APPLY: 'apply',
-  WORK: 'clock',
-  CHECK: 'check',
-  RINSE: 'rinse',
-  DRY: 'dry',
-  BREAK: 'break',
+const KIND_WORDS: Record<TaskView['kind'], () => string> = {
+  PREPARE: () => say('plan.ready'),
+  MIX: () => say('plan.mix'),
+  APPLY: () => say('plan.apply'),
+  WORK: () => say('plan.clock'),
+  CHECK: () => say('plan.check'),
+  RINSE: () => say('plan.rinse'),
+  DRY: () => say('plan.dry'),
+  BREAK: () => say('plan.break'),
 };
 
 /** Zone after zone of the same is one line here; the order on the clock shows them one by one. */
@@ -39,37 +40,37 @@ function together(tasks: TaskView[]): TaskView[] {
 /** The order of work on the clock, after what must be settled first. */
 export function Steps({ plan }: { plan: PlanView }): ReactNode {
   return (
-    <section aria-label="Order of work" className="steps">
+    <section aria-label={say('plan.orderOfWork')} className="steps">
       <h2>
-        {plan.totalWords} <small>until {plan.endClock}</small>
+        {plan.totalWords} <small>{say('plan.until', { endClock: plan.endClock })}</small>
       </h2>
       {plan.blocked && (
         <p className="plan-blocked" role="alert">
-          Stop: do not begin before what is marked below is cleared.
+          {say('plan.stopDoNotBeginBefore')}
         </p>
       )}
       {plan.stepCautions.map((cautions, i) => (
         <CaseCautions
           key={i}
-          title={`Before ${plan.columns[i + 1]?.title ?? 'this step'}`}
+          title={say('plan.before', { title: plan.columns[i + 1]?.title ?? say('plan.thisStep') })}
           cautions={cautions}
           planned
         />
       ))}
-      <Cautions cautions={plan.cautions} title="For the whole plan" />
+      <Cautions cautions={plan.cautions} title={say('plan.forTheWholePlan')} />
       <ol>
         {together(plan.tasks).map((task) => (
           <li key={task.key} className={`task ${task.kind.toLowerCase()}`}>
             <time>{task.clock}</time>
-            <span className="task-kind">{KIND_WORDS[task.kind]}</span>
+            <span className="task-kind">{KIND_WORDS[task.kind]()}</span>
             <span className="task-words">
               <strong>{task.title}</strong>
               {task.detail && <span>{task.detail}</span>}
               {(task.kind === 'APPLY' || task.kind === 'WORK') && <small>{task.zones.join(' → ')}</small>}
             </span>
             <span className="task-minutes">
-              {task.minutes} min
-              {task.kind === 'WORK' && <small>to {task.endClock}</small>}
+              {say('plan.min2', { minutes: task.minutes })}
+              {task.kind === 'WORK' && <small>{say('plan.to', { endClock: task.endClock })}</small>}
             </span>
           </li>
         ))}

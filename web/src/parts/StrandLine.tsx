@@ -1,6 +1,7 @@
 import { Input } from 'antd';
 import { useRef, useState, type ReactNode } from 'react';
 import { answered, api, problemOf, type BandView, type ZoneView } from '../api/client';
+import { say } from '../words/say';
 
 /** A strand typed in one line; what is not understood stays and says where. */
 export function StrandLine(props: {
@@ -29,8 +30,8 @@ export function StrandLine(props: {
     <div ref={here} className="strand-typed">
       <Input
         autoFocus
-        aria-label={`${props.name} in one line`}
-        placeholder="6n 5, 8l 13, 10lp 38"
+        aria-label={say('read.inOneLine', { name: props.name })}
+        placeholder={say('read.n6n58l1310lp')}
         value={line}
         status={refused ? 'error' : ''}
         onChange={(event) => {

@@ -3,6 +3,7 @@ import type { LookView, ZoneView } from '../api/client';
 import { useVocabulary } from '../api/queries';
 import { seedOf, Tress } from '../hair/Tress';
 import { cmWords, halves, readingWords, snapped } from '../state/strands';
+import { say } from '../words/say';
 
 interface Props {
   zone: ZoneView;
@@ -40,14 +41,20 @@ export function StrandRow(props: Props): ReactNode {
       {zone.bands.map((band, b) => {
         const look = props.looks[b];
         const width = (band.toCm - band.fromCm) * pixelsPerCm;
-        const words = look ? readingWords(band, look) : 'reading…';
+        const words = look ? readingWords(band, look) : say('read.reading');
         return (
           <button
             key={b}
             type="button"
             className={`band${look ? '' : ' unread'}${band.detail.measured.length > 0 ? ' measured' : ''}`}
             aria-pressed={props.selected === b}
-            aria-label={`${props.name}, ${cmWords(band.fromCm)} to ${cmWords(band.toCm)} cm: ${words}, ${kinds.find(({ value }) => value === band.kind)?.words ?? ''}`}
+            aria-label={say('read.toCm', {
+              name: props.name,
+              fromCm: cmWords(band.fromCm),
+              toCm: cmWords(band.toCm),
+              words,
+              words2: kinds.find(({ value }) => value === band.kind)?.words ?? '',
+            })}
             data-band={b}
             style={{
               left: band.fromCm * pixelsPerCm,
@@ -112,14 +119,14 @@ function Edge(props: Props & { band: number; at: number; last: boolean }): React
       tabIndex={0}
       aria-label={
         props.last
-          ? `${props.name}, ends of the hair`
-          : `${props.name}, line below ${cmWords(here?.fromCm ?? 0)} cm`
+          ? say('read.endsOfTheHair', { name: props.name })
+          : say('read.lineBelowCm', { name: props.name, fromCm: cmWords(here?.fromCm ?? 0) })
       }
       aria-orientation="horizontal"
       aria-valuemin={low}
       aria-valuemax={high}
       aria-valuenow={at}
-      aria-valuetext={`${cmWords(at)} cm from the scalp`}
+      aria-valuetext={say('read.cmFromTheScalp', { at: cmWords(at) })}
       style={{ left: at * pixelsPerCm - width / 2 - 1, width }}
       onKeyDown={onKeyDown}
       onPointerDown={(event: PointerEvent) => {

@@ -12,6 +12,7 @@ import { SelectField } from './SelectField';
 import { Compared, SeenEditor } from './TestSeen';
 import { serverNow } from '../state/clock';
 import { refusedAt } from '../state/refused';
+import { say } from '../words/say';
 
 /** One panel: what is tried on which hair, its clock, what was seen, and what was predicted. */
 export function TestPanel(props: {
@@ -54,7 +55,11 @@ export function TestPanel(props: {
   const bands = state.content.zones.flatMap((zone) =>
     zone.bands.map((band) => ({
       key: `${zone.place} ${band.fromCm}`,
-      words: `${props.nameOf(zone.place)} ${cmWords(band.fromCm)}–${cmWords(band.toCm)} cm`,
+      words: say('tests.cm', {
+        place: props.nameOf(zone.place),
+        fromCm: cmWords(band.fromCm),
+        toCm: cmWords(band.toCm),
+      }),
       zone,
       band,
     })),
@@ -63,20 +68,29 @@ export function TestPanel(props: {
   const blocked = view?.cautions.some(({ blocks }) => blocks) ?? false;
   const colours = word?.colours === true && test.product.kind !== 'DIRECT';
   return (
-    <article className={`test-panel ${test.accepted ? 'accepted' : ''}`} aria-label={`Panel ${props.number}`}>
+    <article
+      className={`test-panel ${test.accepted ? 'accepted' : ''}`}
+      aria-label={say('tests.panel', { number: props.number })}
+    >
       <header>
-        <h2>Panel {props.number}</h2>
-        <Button type="text" aria-label={`Take panel ${props.number} away`} onClick={props.onRemove}>
+        <h2>{say('tests.panel', { number: props.number })}</h2>
+        <Button
+          type="text"
+          aria-label={say('tests.takePanelAway', { number: props.number })}
+          onClick={props.onRemove}
+        >
           ×
         </Button>
       </header>
       <div className="facts">
         <SelectField
-          label="Hair"
+          label={say('tests.hair')}
           value={here}
           options={[
             ...bands.map(({ key, words }) => ({ value: key, words })),
-            ...(bands.some(({ key }) => key === here) ? [] : [{ value: here, words: 'as read then' }]),
+            ...(bands.some(({ key }) => key === here)
+              ? []
+              : [{ value: here, words: say('tests.asReadThen') }]),
           ]}
           onChange={(key) => {
             const to = bands.find((one) => one.key === key);
@@ -86,16 +100,16 @@ export function TestPanel(props: {
           }}
         />
         <SelectField
-          label="Where"
+          label={say('tests.where')}
           value={test.onHead ? 'head' : 'cut'}
           options={[
-            { value: 'head', words: 'hidden on the head' },
-            { value: 'cut', words: 'cut strand' },
+            { value: 'head', words: say('tests.hiddenOnTheHead') },
+            { value: 'cut', words: say('tests.cutStrand') },
           ]}
           onChange={(where) => onChange({ onHead: where === 'head' })}
         />
         <SelectField<Laid>
-          label="Product"
+          label={say('tests.product')}
           value={test.product.kind}
           options={(choices?.products ?? []).filter(({ value }) => value !== 'WASHES')}
           onChange={(kind) => {
@@ -106,30 +120,30 @@ export function TestPanel(props: {
           }}
         />
         <SelectField
-          label="Under"
+          label={say('tests.under')}
           value={test.product.cover}
           options={choices?.covers ?? []}
           onChange={(cover) => product({ cover })}
         />
         <SelectField
-          label="Applied at"
+          label={say('tests.appliedAt')}
           value={test.product.place}
           options={choices?.places ?? []}
           onChange={(place) => product({ place })}
         />
         <SelectField
-          label="Warmth"
+          label={say('tests.warmth')}
           value={test.product.heat ? 'added' : 'none'}
           options={[
-            { value: 'none', words: 'none added' },
-            { value: 'added', words: 'added' },
+            { value: 'none', words: say('tests.noneAdded') },
+            { value: 'added', words: say('tests.added') },
           ]}
           onChange={(warmth) => product({ heat: warmth === 'added' })}
         />
       </div>
       {test.product.kind === 'LIGHTENER' && (
         <div className="facts lightener-tried">
-          <span>Lightener</span>
+          <span>{say('tests.lightener')}</span>
           <LightenerFields
             name={`panel ${props.number}`}
             lightener={test.product.lightener}
@@ -142,7 +156,7 @@ export function TestPanel(props: {
       {colours && (
         <div className="facts">
           <SelectField
-            label="Shade level"
+            label={say('tests.shadeLevel')}
             value={String(test.product.shadeLevel)}
             options={[1, 2, 3, 4, 5, 6, 7, 8, 9, 10].map((level) => ({
               value: String(level),
@@ -151,7 +165,7 @@ export function TestPanel(props: {
             onChange={(level) => product({ shadeLevel: Number(level) })}
           />
           <SelectField
-            label="Shade tone"
+            label={say('tests.shadeTone')}
             value={test.product.shadeTone}
             options={(vocabulary?.tones ?? []).filter(({ wishable }) => wishable)}
             onChange={(shadeTone) => product({ shadeTone })}
@@ -159,9 +173,9 @@ export function TestPanel(props: {
         </div>
       )}
       <div className="facts">
-        {(word?.usualVolume ?? 0) > 0 && figure('Developer', 'volume', 'vol')}
-        {(word?.usualRatio ?? 0) > 0 && figure('1 to', 'ratio', '')}
-        {figure('Minutes', 'amount', 'min')}
+        {(word?.usualVolume ?? 0) > 0 && figure(say('tests.developer'), 'volume', 'vol')}
+        {(word?.usualRatio ?? 0) > 0 && figure(say('tests.n1To'), 'ratio', '')}
+        {figure(say('tests.minutes'), 'amount', 'min')}
         <Clock test={test} blocked={blocked} onChange={onChange} />
       </div>
       {view && <Compared view={view} done={test.seen.done} />}
@@ -169,7 +183,7 @@ export function TestPanel(props: {
       {view && view.cautions.length > 0 && (
         <details className="panel-cautions" open={blocked}>
           <summary>
-            {blocked ? 'Stop: do not begin' : 'Note'} ({view.cautions.length})
+            {blocked ? say('tests.stopDoNotBegin') : say('tests.note')} ({view.cautions.length})
           </summary>
           <ul>
             {view.cautions.map((caution) => (
@@ -210,18 +224,18 @@ function Clock({
             {Math.floor(seconds / 60)}:{String(seconds % 60).padStart(2, '0')}
           </strong>
           <Button onClick={() => onChange({ minutesOn: Math.max(0.1, Math.round(seconds / 6) / 10) })}>
-            Rinse now
+            {say('tests.rinseNow')}
           </Button>
         </>
       ) : (
         <>
-          {test.minutesOn > 0 && <strong>{test.minutesOn} min on</strong>}
+          {test.minutesOn > 0 && <strong>{say('tests.minOn', { minutesOn: test.minutesOn })}</strong>}
           <Button
             disabled={blocked}
-            title={blocked ? 'Blocked: see below what settles it' : undefined}
+            title={blocked ? say('tests.blockedSeeBelowWhatSettles') : undefined}
             onClick={() => onChange({ startedAt: new Date(serverNow()).toISOString(), minutesOn: 0 })}
           >
-            {test.minutesOn > 0 ? 'Start again' : 'Start the clock'}
+            {test.minutesOn > 0 ? say('tests.startAgain') : say('tests.startTheClock')}
           </Button>
         </>
       )}

@@ -7,17 +7,18 @@ import { halves } from '../state/strands';
 import { Choice } from './Choice';
 import { SecondToneFields } from './SecondToneFields';
 import { SelectField } from './SelectField';
+import { say } from '../words/say';
 
 /** Before, predicted and seen side by side; what that says, and what accepting it changes. */
 export function Compared({ view, done }: { view: PanelView; done: boolean }): ReactNode {
   const patches: [string, PanelView['before'], string][] = [
-    ['before', view.before, ''],
-    ['predicted', view.predicted, `(${view.range})`],
-    ...(done ? [['seen', view.seen, ''] as [string, PanelView['before'], string]] : []),
+    [say('tests.before'), view.before, ''],
+    [say('tests.predicted'), view.predicted, `(${view.range})`],
+    ...(done ? [[say('tests.seen'), view.seen, ''] as [string, PanelView['before'], string]] : []),
   ];
   return (
     <>
-      <div className="compared" aria-label="Predicted and seen">
+      <div className="compared" aria-label={say('tests.predictedAndSeen')}>
         {patches.map(([words, look, range]) => (
           <figure key={words} className={words}>
             <Lock look={look} />
@@ -28,7 +29,7 @@ export function Compared({ view, done }: { view: PanelView; done: boolean }): Re
         ))}
       </div>
       {view.verdict === '' ? (
-        <p className="quiet">Afterwards, wet: {view.stretchAfter}.</p>
+        <p className="quiet">{say('tests.afterwardsWet', { stretchAfter: view.stretchAfter })}</p>
       ) : (
         <p className={view.flagged ? 'verdict-line flagged' : 'verdict-line'} role="status">
           {view.verdict}
@@ -36,7 +37,7 @@ export function Compared({ view, done }: { view: PanelView; done: boolean }): Re
       )}
       {view.changes.length > 0 && (
         <table className="changes">
-          <caption className="unseen">What accepting changes</caption>
+          <caption className="unseen">{say('tests.whatAcceptingChanges')}</caption>
           <tbody>
             {view.changes
               .filter(
@@ -55,7 +56,7 @@ export function Compared({ view, done }: { view: PanelView; done: boolean }): Re
                 </tr>
               ))}
             <tr>
-              <th scope="row">level again</th>
+              <th scope="row">{say('tests.levelAgain')}</th>
               <td colSpan={2}>
                 {view.range} → <strong>{view.rangeAfter}</strong>
               </td>
@@ -79,17 +80,23 @@ export function SeenEditor(props: {
     onChange({ seen: { ...test.seen, ...change, done: true } }, merge);
   return (
     <div className="seen">
-      <h3>Result, rinsed and dried</h3>
+      <h3>{say('tests.resultRinsedAndDried')}</h3>
       <div className="level-line">
-        <Button aria-label="Seen half a level darker" onClick={() => seen({ level: test.seen.level - 0.5 })}>
+        <Button
+          aria-label={say('tests.seenHalfALevelDarker')}
+          onClick={() => seen({ level: test.seen.level - 0.5 })}
+        >
           −½
         </Button>
         <strong className="seen-level">{test.seen.done ? halves(test.seen.level) : '?'}</strong>
-        <Button aria-label="Seen half a level lighter" onClick={() => seen({ level: test.seen.level + 0.5 })}>
+        <Button
+          aria-label={say('tests.seenHalfALevelLighter')}
+          onClick={() => seen({ level: test.seen.level + 0.5 })}
+        >
           +½
         </Button>
         <SelectField
-          label="Tone of the result"
+          label={say('tests.toneOfTheResult')}
           value={test.seen.tone}
           // What was noted is named while the tones of its level are still on their way.
           options={(tones.length > 0 ? tones.map(({ tone }) => tone) : [test.seen.tone]).map((tone) => ({
@@ -109,18 +116,18 @@ export function SeenEditor(props: {
         />
       </div>
       <Choice
-        label="Wet stretch seen"
+        label={say('tests.wetStretchSeen')}
         value={test.seen.stretch}
         onChoose={(stretch) => seen({ stretch })}
         options={(vocabulary?.stretches ?? []).map(({ value, words }) => ({ value, label: words }))}
       />
       <Choice
-        label="Breakage"
+        label={say('tests.breakage')}
         value={test.seen.breakage}
         onChoose={(breakage) => seen({ breakage })}
         options={(vocabulary?.breakages ?? []).map(({ value, words }) => ({
           value,
-          label: value === 'NONE' ? 'no breakage' : words,
+          label: value === 'NONE' ? say('tests.noBreakage') : words,
         }))}
       />
       <Button
@@ -128,7 +135,7 @@ export function SeenEditor(props: {
         disabled={!test.seen.done}
         onClick={() => onChange({ accepted: !test.accepted })}
       >
-        {test.accepted ? 'Counts. Take it back' : 'Accept: it counts for this client'}
+        {test.accepted ? say('tests.countsTakeItBack') : say('tests.acceptItCountsForThis')}
       </Button>
     </div>
   );

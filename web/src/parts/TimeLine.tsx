@@ -2,6 +2,7 @@ import { useRef, type ReactNode } from 'react';
 import type { EventView } from '../api/client';
 import { daysAfter } from '../state/when';
 import { useWidth } from '../state/useWidth';
+import { locale, say } from '../words/say';
 
 interface Props {
   events: EventView[];
@@ -16,7 +17,6 @@ const DAY = 24 * 3600 * 1000;
 const LEAST_DAYS = 2 * 365 + 60;
 const SIDE = 30;
 const ROW = 40;
-const MONTHS = ['Jan', 'Feb', 'Mar', 'Apr', 'May', 'Jun', 'Jul', 'Aug', 'Sep', 'Oct', 'Nov', 'Dec'];
 
 function time(date: string): number {
   return new Date(`${date}T12:00:00`).getTime();
@@ -34,17 +34,24 @@ export function TimeLine(props: Props): ReactNode {
   const height = 34 + ROW * (Math.max(0, ...rows) + 1);
   const quarters: { at: number; words: string }[] = [];
   const day = new Date(first);
+  const name = new Intl.DateTimeFormat(locale(), { month: 'short' });
   for (let month = new Date(day.getFullYear(), day.getMonth() + 1, 1, 12); month.getTime() < end;) {
     if (month.getMonth() % 3 === 0) {
       quarters.push({
         at: SIDE + (wide * (month.getTime() - first)) / (end - first),
-        words: `${MONTHS[month.getMonth()] ?? ''} ${String(month.getFullYear()).slice(2)}`,
+        words: `${name.format(month)} ${String(month.getFullYear()).slice(2)}`,
       });
     }
     month = new Date(month.getFullYear(), month.getMonth() + 1, 1, 12);
   }
   return (
-    <div ref={area} className="time-line" style={{ height }} role="group" aria-label="What happened, when">
+    <div
+      ref={area}
+      className="time-line"
+      style={{ height }}
+      role="group"
+      aria-label={say('history.whatHappenedWhen')}
+    >
       <div className="time-axis" style={{ left: SIDE, right: SIDE }} />
       {quarters.map(({ at, words }) => (
         <span key={words} className="time-month" style={{ left: at }} aria-hidden="true">
@@ -52,7 +59,7 @@ export function TimeLine(props: Props): ReactNode {
         </span>
       ))}
       <span className="time-month time-today" style={{ left: SIDE + wide }}>
-        today
+        {say('history.today')}
       </span>
       {props.events.map((event, i) => (
         <button
@@ -97,7 +104,7 @@ export function TimeLine(props: Props): ReactNode {
 }
 
 function short(words: string): string {
-  return words.replace(/ colour.*/, '').replace('reducing ', '');
+  return words.replace(/ colour.*/, '').replace(say('history.reducing'), '');
 }
 
 /** Rows from below, so that labels do not lie over one another; rows are given from the top. */

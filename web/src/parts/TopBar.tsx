@@ -1,7 +1,9 @@
+import { Logo } from './Logo';
 import { Button } from 'antd';
 import { lazy, useEffect, useState, type ReactNode } from 'react';
 import { NavLink } from 'react-router';
 import { Opened } from './Opened';
+import { say } from '../words/say';
 
 const Shortcuts = lazy(async () => ({ default: (await import('./Shortcuts')).Shortcuts }));
 
@@ -20,20 +22,21 @@ export function TopBar({ title, children }: { title: string; children?: ReactNod
   }, []);
   return (
     <header className="bar">
-      <title>{`${title} · Mischung`}</title>
-      <NavLink to="/" className="logo" aria-label="Mischung, the day">
-        misch<em>u</em>ng
+      <title>{say('shared.mischung', { title })}</title>
+      <NavLink to="/" className="logo" aria-label={say('shared.mischungTheDay')}>
+        <Logo />
       </NavLink>
-      <nav aria-label="Salon">
+      <nav aria-label={say('shared.pagesOfTheSalon')}>
         <NavLink to="/" end>
-          Day
+          {say('shared.day')}
         </NavLink>
-        <NavLink to="/clients">Clients</NavLink>
-        <NavLink to="/shelf">Shelf</NavLink>
+        <NavLink to="/clients">{say('shared.clients')}</NavLink>
+        <NavLink to="/shelf">{say('shared.shelf')}</NavLink>
+        <NavLink to="/salon">{say('shared.salon')}</NavLink>
       </nav>
       {children}
       <span className="push" />
-      <Button type="text" aria-label="Help" onClick={() => setHelp(true)}>
+      <Button type="text" aria-label={say('shared.help')} onClick={() => setHelp(true)}>
         ?
       </Button>
       <Opened open={help}>

@@ -2,6 +2,7 @@ import type { ReactNode } from 'react';
 import { usePlan } from '../api/queries';
 import { useCase } from '../state/caseContext';
 import type { BandAt } from '../state/strands';
+import { say } from '../words/say';
 
 /** What the plan makes of this band, so that a reading's weight is felt while it is made. */
 export function Verdict({ at }: { at: BandAt }): ReactNode {
@@ -14,10 +15,8 @@ export function Verdict({ at }: { at: BandAt }): ReactNode {
     return null;
   }
   return (
-    <section className="verdict" aria-label="What the plan makes of it" aria-live="polite">
-      <strong>
-        For {plan.data?.wish}: {answer.words}.
-      </strong>
+    <section className="verdict" aria-label={say('read.whatThePlanMakesOf')} aria-live="polite">
+      <strong>{say('read.for', { wish: plan.data?.wish, words: answer.words })}</strong>
       <ul>
         {answer.reasons.map((reason) => (
           <li key={reason.sentence}>{reason.sentence}</li>

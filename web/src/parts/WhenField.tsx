@@ -3,6 +3,7 @@ import { lazy, Suspense, useEffect, useRef, useState, type ReactNode } from 'rea
 import { today } from '../state/today';
 import { dayText, momentText, readDay, readMoment, readTime } from '../state/when';
 import { DraftField, type Written } from './DraftField';
+import { say } from '../words/say';
 
 const Month = lazy(async () => ({ default: (await import('./Month')).Month }));
 
@@ -16,9 +17,21 @@ interface Props {
   required?: boolean;
 }
 
-const DAYS: Written = { text: dayText, read: readDay, example: 'a day such as 23/11/2026' };
-const TIMES: Written = { text: (time) => time, read: readTime, example: 'a time such as 9:30' };
-const MOMENTS: Written = { text: momentText, read: readMoment, example: 'a day and a time: 23/11/2026 9:30' };
+const DAYS: Written = {
+  text: dayText,
+  read: readDay,
+  example: () => say('shared.aDaySuchAs23'),
+};
+const TIMES: Written = {
+  text: (time) => time,
+  read: readTime,
+  example: () => say('shared.aTimeSuchAs9'),
+};
+const MOMENTS: Written = {
+  text: momentText,
+  read: readMoment,
+  example: () => say('shared.aDayAndATime'),
+};
 /** What a patch test was most likely applied at, where only the day was pressed. */
 const MORNING = '09:00';
 
@@ -90,7 +103,7 @@ function Leaf(props: { label: string; day: string; onDay: (day: string) => void 
       <Button
         type="text"
         className="leaf"
-        aria-label={`${props.label}: choose a day`}
+        aria-label={say('shared.chooseADay', { label: props.label })}
         aria-expanded={open}
         onClick={() => setOpen(!open)}
       >

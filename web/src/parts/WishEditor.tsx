@@ -1,6 +1,7 @@
 import type { ReactNode } from 'react';
 import { useCase } from '../state/caseContext';
 import { AimFields } from './AimFields';
+import { say } from '../words/say';
 
 /** The main colour of the wish. */
 export function WishEditor(): ReactNode {
@@ -8,7 +9,7 @@ export function WishEditor(): ReactNode {
   const { wish } = state.content;
   return (
     <div className="wish">
-      <span className="wish-title">Wish</span>
+      <span className="wish-title">{say('visit.wish')}</span>
       <AimFields
         name="Wished"
         aim={wish}

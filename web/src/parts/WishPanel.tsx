@@ -16,6 +16,7 @@ import { Choice } from './Choice';
 import { DraftField, typedNumber } from './DraftField';
 import { Photos } from './Photos';
 import { useTell } from '../state/useTell';
+import { say } from '../words/say';
 
 type Kind = WishView['design']['kind'];
 
@@ -52,10 +53,10 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
     <AimFields name={name} aim={wish.design[of]} onAim={(aim: AimView) => design({ [of]: aim })} />
   );
   return (
-    <Drawer title="The wish" open={open} onClose={onClose} size={560}>
+    <Drawer title={say('visit.theWish')} open={open} onClose={onClose} size={560}>
       <div className="wish-panel">
         <section>
-          <h3>Colour</h3>
+          <h3>{say('visit.colour')}</h3>
           <AimFields
             name="Main"
             pick
@@ -63,35 +64,43 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
             onAim={({ level, tone, second, picked }) => set({ level, tone, second, picked })}
           />
           <Choice
-            label="Design"
+            label={say('visit.design')}
             value={kind}
             onChoose={(value: Kind) => design({ kind: value })}
             options={(vocabulary?.designs ?? []).map(({ value, words }) => ({ value, label: words }))}
           />
           {HAS_ROOT.includes(kind) && (
             <div className="wish-line">
-              <span>Root</span> {colour('Root', 'root')}
-              <Cm label="to" value={wish.design.rootCm} onCm={(rootCm) => design({ rootCm }, 'rootCm')} />
+              <span>{say('visit.root')}</span> {colour(say('visit.root'), 'root')}
+              <Cm
+                label={say('visit.to')}
+                value={wish.design.rootCm}
+                onCm={(rootCm) => design({ rootCm }, 'rootCm')}
+              />
             </div>
           )}
           {HAS_ENDS.includes(kind) && (
             <div className="wish-line">
-              <span>Ends</span> {colour('Ends', 'ends')}
-              <Cm label="last" value={wish.design.endsCm} onCm={(endsCm) => design({ endsCm }, 'endsCm')} />
+              <span>{say('visit.ends')}</span> {colour(say('visit.ends'), 'ends')}
+              <Cm
+                label={say('visit.last')}
+                value={wish.design.endsCm}
+                onCm={(endsCm) => design({ endsCm }, 'endsCm')}
+              />
             </div>
           )}
           {kind === 'MELT' && (
             <Cm
-              label="Heights staggered by"
+              label={say('visit.heightsStaggeredBy')}
               value={wish.design.staggerCm}
               onCm={(staggerCm) => design({ staggerCm }, 'staggerCm')}
             />
           )}
           {WOVEN.includes(kind) && (
             <div className="wish-line">
-              <span>Pieces</span> {colour('Pieces', 'pieces')}
+              <span>{say('visit.pieces')}</span> {colour(say('visit.pieces'), 'pieces')}
               <DraftField
-                label="share"
+                label={say('visit.share')}
                 suffix="%"
                 width={84}
                 inputMode="decimal"
@@ -99,7 +108,7 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
                 onText={(text) => design({ share: (typedNumber(text) || 0) / 100 }, 'share')}
               />
               <DraftField
-                label="width"
+                label={say('visit.width')}
                 suffix="mm"
                 width={90}
                 inputMode="decimal"
@@ -107,28 +116,28 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
                 onText={(text) => design({ widthMm: typedNumber(text) || 0 }, 'widthMm')}
               />
               <label className="wish-switch">
-                <Switch checked={wish.design.restStays} onChange={(restStays) => design({ restStays })} /> the
-                rest stays
+                <Switch checked={wish.design.restStays} onChange={(restStays) => design({ restStays })} />{' '}
+                {say('visit.theRestStays')}
               </label>
             </div>
           )}
         </section>
         <section>
-          <h3>What stays</h3>
+          <h3>{say('visit.whatStays')}</h3>
           <Choice
-            label="Grey"
+            label={say('visit.grey')}
             value={wish.grey}
             onChoose={(grey: WishView['grey']) => set({ grey })}
             options={(vocabulary?.greys ?? []).map(({ value, words }) => ({ value, label: `grey ${words}` }))}
           />
           <label className="wish-switch">
-            <Switch checked={wish.keepNatural} onChange={(keepNatural) => set({ keepNatural })} /> keep
-            natural hair natural
+            <Switch checked={wish.keepNatural} onChange={(keepNatural) => set({ keepNatural })} />{' '}
+            {say('visit.keepNaturalHairNatural')}
           </label>
           <Select<Place[]>
             mode="multiple"
-            aria-label="Zones left as they are"
-            placeholder="Zones left as they are, such as a light frame"
+            aria-label={say('visit.zonesLeftAsTheyAre')}
+            placeholder={say('visit.zonesLeftAsTheyAre2')}
             virtual={false}
             value={wish.leaveOut}
             onChange={(leaveOut) => set({ leaveOut })}
@@ -161,28 +170,28 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
               })
             }
           >
-            A wish for a part of the head
+            {say('visit.aWishForAPart')}
           </Button>
         </section>
         <section>
-          <h3>Limits</h3>
+          <h3>{say('visit.limits')}</h3>
           <div className="wish-line">
             <DraftField
-              label="Hours"
+              label={say('visit.hours')}
               width={80}
               inputMode="decimal"
               value={String(consultation.hours)}
               onText={(text) => told({ hours: typedNumber(text) || 0 }, 'hours')}
             />
             <DraftField
-              label="Money"
+              label={say('visit.money')}
               width={90}
               inputMode="decimal"
               value={String(consultation.budget)}
               onText={(text) => told({ budget: typedNumber(text) || 0 }, 'budget')}
             />
             <DraftField
-              label="Trim allowed"
+              label={say('visit.trimAllowed')}
               suffix="cm"
               width={90}
               inputMode="decimal"
@@ -190,14 +199,14 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
               onText={(text) => told({ trimCm: typedNumber(text) || 0 }, 'trim')}
             />
             <DraftField
-              label="Visits at most"
+              label={say('visit.visitsAtMost')}
               width={70}
               inputMode="decimal"
               value={String(wish.visits)}
               onText={(text) => set({ visits: Math.round(typedNumber(text) || 1) }, 'visits')}
             />
             <DraftField
-              label="People"
+              label={say('visit.people')}
               width={70}
               inputMode="decimal"
               value={String(wish.hands)}
@@ -205,13 +214,13 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
             />
           </div>
           <label className="wish-switch">
-            <Switch checked={wish.lightener} onChange={(lightener) => set({ lightener })} /> lightener may be
-            used
+            <Switch checked={wish.lightener} onChange={(lightener) => set({ lightener })} />{' '}
+            {say('visit.lightenerMayBeUsed')}
           </label>
           <Select<Place[]>
             mode="multiple"
-            aria-label="Zones without lightener"
-            placeholder="No lightener on these zones"
+            aria-label={say('visit.zonesWithoutLightener')}
+            placeholder={say('visit.noLightenerOnTheseZones')}
             virtual={false}
             value={wish.noLightener}
             onChange={(noLightener) => set({ noLightener })}
@@ -219,7 +228,7 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
           />
         </section>
         <section>
-          <h3>From a photograph</h3>
+          <h3>{say('visit.fromAPhotograph')}</h3>
           <Photos onColour={(colour) => tell(photographed(colour))} />
         </section>
       </div>
@@ -251,21 +260,22 @@ function Part(props: {
     <div className="wish-part">
       <Select<Place[]>
         mode="multiple"
-        aria-label="Zones of this part"
-        placeholder="All zones"
+        aria-label={say('visit.zonesOfThisPart')}
+        placeholder={say('visit.allZones')}
         virtual={false}
         value={part.places}
         onChange={(places) => onPart({ ...part, places })}
         options={props.places}
       />
       <div className="wish-line">
-        <Cm label="from" value={part.fromCm} onCm={(fromCm) => onPart({ ...part, fromCm })} />
-        <Cm label="to" value={part.toCm} onCm={(toCm) => onPart({ ...part, toCm })} />
+        <Cm label={say('visit.from')} value={part.fromCm} onCm={(fromCm) => onPart({ ...part, fromCm })} />
+        <Cm label={say('visit.to')} value={part.toCm} onCm={(toCm) => onPart({ ...part, toCm })} />
         <label className="wish-switch">
-          <Switch checked={part.stays} onChange={(stays) => onPart({ ...part, stays })} /> stays
+          <Switch checked={part.stays} onChange={(stays) => onPart({ ...part, stays })} />{' '}
+          {say('visit.stays')}
         </label>
         {!part.stays && <AimFields name="Part" aim={part.aim} onAim={(aim) => onPart({ ...part, aim })} />}
-        <Button type="text" aria-label="Take this part away" onClick={props.onGone}>
+        <Button type="text" aria-label={say('visit.takeThisPartAway')} onClick={props.onGone}>
           ×
         </Button>
       </div>

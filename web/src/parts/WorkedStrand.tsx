@@ -3,6 +3,7 @@ import type { OutcomeView, WorkedZone } from '../api/client';
 import { seedOf, Tress } from '../hair/Tress';
 import { hairOf, piecesByStretch } from '../hair/worked';
 import { cmWords } from '../state/strands';
+import { say } from '../words/say';
 
 interface Props {
   zone: WorkedZone;
@@ -63,13 +64,18 @@ function Piece(props: Props & { b: number; wide: boolean }): ReactNode {
     props.marked?.(b) ? 'differs' : '',
   ];
   const { fromCm, toCm, weave } = band.stretch;
-  const which = weave === 'ALL' ? '' : weave === 'PIECES' ? ', woven pieces' : ', the rest';
+  const which = weave === 'ALL' ? '' : weave === 'PIECES' ? say('visit.wovenPieces') : say('visit.theRest');
   return (
     <button
       type="button"
       className={classes.filter(Boolean).join(' ')}
       style={{ flexGrow: band.share }}
-      aria-label={`${cmWords(fromCm)} to ${cmWords(toCm)} cm${which}: ${outcome.cut ? 'cut off' : props.said(b)}. Why?`}
+      aria-label={say('visit.toCmWhy', {
+        fromCm: cmWords(fromCm),
+        toCm: cmWords(toCm),
+        which,
+        figure: outcome.cut ? say('visit.cutOff') : props.said(b),
+      })}
       aria-pressed={props.chosen === b}
       onClick={() => props.onChoose(b)}
     >

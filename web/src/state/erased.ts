@@ -1,7 +1,10 @@
 import { answered, type Problem } from '../api/client';
+import { say } from '../words/say';
 
 /** What is said where somebody still reads what was erased. */
-export const LEAVES_LATER = 'Erased. Its last traces leave the disk as soon as nobody reads there any more.';
+export function leavesLater(): string {
+  return say('shared.erasedItsLastTracesLeave');
+}
 
 /** Erases, and says whether the last traces leave later. */
 export async function erased(

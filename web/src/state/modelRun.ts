@@ -1,4 +1,5 @@
 import type { ModelChoices, ModelRun } from '../api/client';
+import { say } from '../words/say';
 
 export type Laid = ModelRun['product']['kind'];
 export type Past = ModelRun['start']['past'];
@@ -73,5 +74,5 @@ export function asUsual(laid: ModelRun['product'], product: LaidWord): ModelRun[
 /** Washes are counted, everything else takes minutes. */
 export function amountWords(kind: Laid, amount: number): string {
   const figure = Math.round(amount);
-  return kind === 'WASHES' ? `${figure} ${figure === 1 ? 'wash' : 'washes'}` : `${figure} min`;
+  return kind === 'WASHES' ? say('shared.washes', { figure }) : say('shared.min', { figure });
 }

@@ -1,18 +1,19 @@
 /** A month's leaf; fetched when one is opened. */
 
-import { daysAfter, LANGUAGE, utc } from './when';
-
-const MONTH = new Intl.DateTimeFormat(LANGUAGE, { month: 'long', year: 'numeric', timeZone: 'UTC' });
-const WEEKDAY = new Intl.DateTimeFormat(LANGUAGE, { weekday: 'short', timeZone: 'UTC' });
+import { locale } from '../words/say';
+import { daysAfter, utc } from './when';
 
 /** "November 2026". */
 export function monthWords(day: string): string {
-  return MONTH.format(utc(day));
+  return new Intl.DateTimeFormat(locale(), { month: 'long', year: 'numeric', timeZone: 'UTC' }).format(
+    utc(day),
+  );
 }
 
 /** Monday first. */
 export function weekdays(): string[] {
-  return Array.from({ length: 7 }, (_, d) => WEEKDAY.format(Date.UTC(2026, 10, 23 + d)));
+  const name = new Intl.DateTimeFormat(locale(), { weekday: 'short', timeZone: 'UTC' });
+  return Array.from({ length: 7 }, (_, d) => name.format(Date.UTC(2026, 10, 23 + d)));
 }
 
 /** The same day of another month, or its last. */

@@ -1,4 +1,5 @@
 import type { BandView, CaseFile, DetailView, LookView, Place, ZoneView } from '../api/client';
+import { figure, say } from '../words/say';
 
 /** Which band of which zone. */
 export interface BandAt {
@@ -18,7 +19,7 @@ export function longest(zones: ZoneView[]): number {
 }
 
 export function cmWords(cm: number): string {
-  return Number.isInteger(cm) ? String(cm) : cm.toFixed(1);
+  return Number.isInteger(cm) ? String(cm) : figure(cm, 1);
 }
 
 /** "6½". */
@@ -40,7 +41,7 @@ export function showsGrey(band: BandView): boolean {
  */
 export function readingWords(band: BandView, look: LookView): string {
   return showsGrey(band)
-    ? `${halves(band.level)}, ${Math.round(band.greyShare * 100)} % grey`
+    ? say('shared.grey', { level: halves(band.level), greyShare: Math.round(band.greyShare * 100) })
     : `${look.levelWords} ${look.tone}`;
 }
 

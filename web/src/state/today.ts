@@ -1,3 +1,4 @@
+import { locale } from '../words/say';
 import { dayOf, serverNow } from './clock';
 
 /** The day by the program's clock, as 2026-11-23. */
@@ -5,11 +6,11 @@ export function today(): string {
   return dayOf(serverNow());
 }
 
-const WORDS = new Intl.DateTimeFormat('en-GB', { weekday: 'long', day: 'numeric', month: 'long' });
-
-/** "Monday 23 November". */
+/** "Monday 23 November", "Montag, 23. November". */
 export function dayWords(date: string): string {
-  return WORDS.format(new Date(`${date}T12:00:00`));
+  return new Intl.DateTimeFormat(locale(), { weekday: 'long', day: 'numeric', month: 'long' }).format(
+    new Date(`${date}T12:00:00`),
+  );
 }
 
 /** Minutes from midnight of 09:30 or 09:30:00. */

@@ -1,5 +1,6 @@
 import type { WayView } from '../api/client';
 import { dayWords } from './today';
+import { say } from '../words/say';
 
 type Step = WayView['at'];
 type State = WayView['steps'][number]['state'];
@@ -7,30 +8,30 @@ type State = WayView['steps'][number]['state'];
 /** A page of a visit in the rail; several may belong to one step. */
 export interface RailPage {
   to: string;
-  words: string;
+  words: () => string;
   step: Step | null;
 }
 
 /** In the order of the work; a route is opened up on Plan. */
 export const RAIL: RailPage[] = [
-  { to: 'consult', words: 'Consult', step: 'CONSULT' },
-  { to: 'history', words: 'History', step: 'HISTORY' },
-  { to: 'read', words: 'Read', step: 'READ' },
-  { to: 'tests', words: 'Tests', step: 'TESTS' },
-  { to: 'design', words: 'Design', step: 'DESIGN' },
-  { to: 'decide', words: 'Decide', step: 'DECIDE' },
-  { to: 'plan', words: 'Plan', step: null },
-  { to: 'order', words: 'Order', step: 'ORDER' },
-  { to: 'mix', words: 'Mix', step: 'MIX' },
-  { to: 'chair', words: 'Chair', step: 'CHAIR' },
-  { to: 'look-back', words: 'Look back', step: 'LOOK_BACK' },
+  { to: 'consult', words: () => say('visit.consult'), step: 'CONSULT' },
+  { to: 'history', words: () => say('visit.history'), step: 'HISTORY' },
+  { to: 'read', words: () => say('visit.read'), step: 'READ' },
+  { to: 'tests', words: () => say('visit.tests'), step: 'TESTS' },
+  { to: 'design', words: () => say('visit.design'), step: 'DESIGN' },
+  { to: 'decide', words: () => say('visit.decide'), step: 'DECIDE' },
+  { to: 'plan', words: () => say('visit.plan'), step: null },
+  { to: 'order', words: () => say('visit.order'), step: 'ORDER' },
+  { to: 'mix', words: () => say('visit.mix'), step: 'MIX' },
+  { to: 'chair', words: () => say('visit.chair'), step: 'CHAIR' },
+  { to: 'look-back', words: () => say('visit.lookBack'), step: 'LOOK_BACK' },
 ];
 
-export const STATE_WORDS: Record<State, string> = {
-  DONE: 'done',
-  OPEN: 'to do',
-  BLOCKED: 'blocked',
-  WAITING: 'later',
+export const STATE_WORDS: Record<State, () => string> = {
+  DONE: () => say('visit.done'),
+  OPEN: () => say('visit.toDo'),
+  BLOCKED: () => say('visit.blocked'),
+  WAITING: () => say('visit.later'),
 };
 
 /** What stands in the line above every screen of a visit. */
@@ -40,43 +41,42 @@ interface Line {
   button: string;
 }
 
-function counted(count: number, one: string, more: string): string {
-  return count === 1 ? `1 ${one}` : `${count} ${more}`;
-}
-
 export function lineOf(way: WayView): Line {
   const n = way.count;
   switch (way.next) {
     case 'ASK':
       return {
-        says: `${counted(n, 'question is', 'questions are')} still to be asked.`,
-        button: n === 1 ? 'Ask it' : 'Ask them',
+        says: say('visit.questionsStillToBeAsked', { n }),
+        button: say('visit.askThem', { n }),
       };
     case 'READ':
-      return { says: 'Read the head: nobody has yet.', button: 'Read the head' };
+      return { says: say('visit.readTheHeadNobodyHas'), button: say('visit.readTheHead') };
     case 'NOTE_TESTS':
       return {
-        says: `${counted(n, 'strand test is', 'strand tests are')} on.`,
-        button: n === 1 ? 'Note its result' : 'Note the results',
+        says: say('visit.strandTestsAreOn', { n }),
+        button: say('visit.noteTheResults', { n }),
       };
     case 'CHOOSE':
-      return { says: 'Choose the route to work by.', button: 'Choose a route' };
+      return { says: say('visit.chooseTheRouteToWork'), button: say('visit.chooseARoute') };
     case 'SETTLE':
       return {
-        says: `${counted(n, 'thing blocks', 'things block')} the work.`,
-        button: 'See what blocks it',
+        says: say('visit.thingsBlockTheWork', { n }),
+        button: say('visit.seeWhatBlocksIt'),
       };
     case 'WAIT':
-      return { says: `All is planned for ${dayWords(way.day)}.`, button: 'See the order' };
+      return {
+        says: say('visit.allIsPlannedFor', { day: dayWords(way.day) }),
+        button: say('visit.seeTheOrder'),
+      };
     case 'BEGIN':
-      return { says: 'All is ready to begin.', button: 'To the chair' };
+      return { says: say('visit.allIsReadyToBegin'), button: say('visit.toTheChair') };
     case 'WORK':
-      return { says: 'The work is going on.', button: 'Back to the chair' };
+      return { says: say('visit.theWorkIsGoingOn'), button: say('visit.backToTheChair') };
     case 'READ_RESULT':
-      return { says: 'The hair is done. Read how it turned out.', button: 'Read the result' };
+      return { says: say('visit.theHairIsDoneRead'), button: say('visit.readTheResult') };
     case 'NOTE_LESSONS':
-      return { says: 'The result is read. Note what to do again and what not.', button: 'Note the lessons' };
+      return { says: say('visit.theResultIsReadNote'), button: say('visit.noteTheLessons') };
     case 'NOTHING':
-      return { says: 'All is done and noted.', button: '' };
+      return { says: say('visit.allIsDoneAndNoted'), button: '' };
   }
 }

@@ -1,19 +1,24 @@
 /** Days and times of day as they are written and read; kept as 2026-11-23, 08:30 and 2026-11-23T08:30. */
 
-export const LANGUAGE = 'en-GB';
-const DAY = new Intl.DateTimeFormat(LANGUAGE, {
-  day: '2-digit',
-  month: '2-digit',
-  year: 'numeric',
-  timeZone: 'UTC',
-});
-const NAME = new Intl.DateTimeFormat(LANGUAGE, { month: 'long', timeZone: 'UTC' });
-const MONTHS = Array.from({ length: 12 }, (_, m) => NAME.format(Date.UTC(2026, m, 1)).toLowerCase());
+import { locale } from '../words/say';
+
 const CENTURY = 2000;
 
-/** "23/11/2026". */
+/** "23/11/2026", "23.11.2026". */
 export function dayText(day: string): string {
-  return day === '' ? '' : DAY.format(utc(day));
+  const format = new Intl.DateTimeFormat(locale(), {
+    day: '2-digit',
+    month: '2-digit',
+    year: 'numeric',
+    timeZone: 'UTC',
+  });
+  return day === '' ? '' : format.format(utc(day));
+}
+
+/** In small letters, in the language that is spoken. */
+function months(): string[] {
+  const name = new Intl.DateTimeFormat(locale(), { month: 'long', timeZone: 'UTC' });
+  return Array.from({ length: 12 }, (_, m) => name.format(Date.UTC(2026, m, 1)).toLowerCase());
 }
 
 /** "23/11/2026 08:30". */
@@ -34,7 +39,7 @@ export function readDay(text: string): string | null {
     return dayOf(yearOf(figures[3] ?? ''), Number(figures[2]), Number(figures[1]));
   }
   const named = /^(\d{1,2})[. ]+(\p{L}{3,})[. ]+(\d{4}|\d{2})$/u.exec(written);
-  const month = MONTHS.findIndex((name) => name.startsWith(named?.[2] ?? '?'));
+  const month = months().findIndex((name) => name.startsWith(named?.[2] ?? '?'));
   return named && month >= 0 ? dayOf(yearOf(named[3] ?? ''), month + 1, Number(named[1])) : null;
 }
 

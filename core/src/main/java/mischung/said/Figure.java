@@ -30,11 +30,13 @@ public sealed interface Figure {
     /**
      * Something that has a word of its own in every language.
      *
-     * @param text its key, such as {@code elasticity.BREAKS}
+     * @param text its key, such as {@code elasticity.BREAKS}; of a list that stands within something, both names: {@code edgeAt.ENDS}
      */
     record Named(String text) implements Figure {
         public static Named of(Enum<?> one) {
-            String kind = one.getDeclaringClass().getSimpleName();
+            Class<?> list = one.getDeclaringClass();
+            Class<?> within = list.getEnclosingClass();
+            String kind = (within == null ? "" : within.getSimpleName()) + list.getSimpleName();
             return new Named(kind.substring(0, 1).toLowerCase(Locale.ROOT) + kind.substring(1) + "." + one.name());
         }
     }

@@ -2,6 +2,7 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
@@ -24,13 +25,13 @@ class BadInputTest extends OneApplication {
         page.locator("[data-zone=CROWN] [data-band='2']").click();
         String before = stored();
 
-        refused(page.getByLabel("Level", exactly()), "14", "from 1 to 12", "9.5");
-        refused(page.getByLabel("Level", exactly()), "6.3", "whole or half", "9.5");
-        refused(page.getByLabel("Grey share in percent"), "500", "0 to 100 %", "0");
-        refused(page.getByLabel("Down to"), "-3", "0 to 150", "30");
-        refused(page.getByLabel("Down to"), "9", "half a centimetre below", "30");
-        refused(page.getByLabel("Down to"), "39", "half a centimetre below", "30");
-        refused(page.getByLabel("Client", exactly()), "", "Give the client a name", "Mira Tannhof");
+        refused(page.getByLabel(say("history.level"), exactly()), "14", "from 1 to 12", "9.5");
+        refused(page.getByLabel(say("history.level"), exactly()), "6.3", "whole or half", "9.5");
+        refused(page.getByLabel(say("read.greyShareInPercent")), "500", "0 to 100 %", "0");
+        refused(page.getByLabel(say("read.downTo")), "-3", "0 to 150", "30");
+        refused(page.getByLabel(say("read.downTo")), "9", "half a centimetre below", "30");
+        refused(page.getByLabel(say("read.downTo")), "39", "half a centimetre below", "30");
+        refused(page.getByLabel(say("visit.client"), exactly()), "", "Give the client a name", "Mira Tannhof");
         assertThat(stored()).isEqualTo(before);
     }
 
@@ -70,11 +71,11 @@ class BadInputTest extends OneApplication {
         byte[] huge = new byte[50 * 1024 * 1024];
         Arrays.fill(huge, (byte) ' ');
         Files.write(files.resolve("huge.json"), huge);
-        page.getByLabel("Case file").setInputFiles(files.resolve("huge.json"));
+        page.getByLabel(say("clients.caseFile")).setInputFiles(files.resolve("huge.json"));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("at most 2 MB");
 
         page.navigate("/");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New case"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("day.newCase")))
                 .click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("Give the client a name");
         page.navigate("/clients");
@@ -83,7 +84,7 @@ class BadInputTest extends OneApplication {
 
     private void importRefused(Path files, String name, String text, String said) throws IOException {
         Files.writeString(files.resolve(name), text);
-        page.getByLabel("Case file").setInputFiles(files.resolve(name));
+        page.getByLabel(say("clients.caseFile")).setInputFiles(files.resolve(name));
         assertThat(page.getByRole(AriaRole.ALERT)).containsText(said);
     }
 
@@ -94,11 +95,11 @@ class BadInputTest extends OneApplication {
         page.onDialog(dialog -> {
             throw new AssertionError("A name ran as a script");
         });
-        page.getByLabel("Client").fill(name);
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New case"))
+        page.getByLabel(say("visit.client")).fill(name);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("day.newCase")))
                 .click();
         page.waitForURL("**/consult");
-        assertThat(page.getByLabel("Client", exactly())).hasValue(name);
+        assertThat(page.getByLabel(say("visit.client"), exactly())).hasValue(name);
         page.navigate("/clients");
         assertThat(page.getByText(name).first()).isVisible();
         page.getByLabel("Erase " + name).click();
@@ -108,7 +109,7 @@ class BadInputTest extends OneApplication {
     @Test
     void aStoppedProgramLosesNothingTyped() {
         page.navigate("/cases/2/read");
-        Locator name = page.getByLabel("Client", exactly());
+        Locator name = page.getByLabel(say("visit.client"), exactly());
         assertThat(name).hasValue("Jorun Abeling");
         page.context().setOffline(true);
         name.fill("Jorun A.");
@@ -123,7 +124,7 @@ class BadInputTest extends OneApplication {
     @Test
     void leavingWithAnUnsavedEditIsAskedAbout() {
         page.navigate("/cases/3/read");
-        Locator name = page.getByLabel("Client", exactly());
+        Locator name = page.getByLabel(say("visit.client"), exactly());
         assertThat(name).hasValue("Edda Quistorp");
         List<String> asked = new ArrayList<>();
         page.onDialog(dialog -> {

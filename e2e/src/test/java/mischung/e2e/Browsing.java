@@ -2,6 +2,7 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
@@ -32,7 +33,7 @@ abstract class Browsing {
 
     /** Looked at in another light, by its name. */
     static void inLight(Page page, String light) {
-        page.getByLabel("Light", new Page.GetByLabelOptions().setExact(true)).click();
+        page.getByLabel(say("shared.light"), new Page.GetByLabelOptions().setExact(true)).click();
         page.locator(".ant-select-item-option:visible")
                 .getByText(light, new Locator.GetByTextOptions().setExact(true))
                 .click();
@@ -47,7 +48,7 @@ abstract class Browsing {
         String state = page.locator(".chair-main").getAttribute("data-state");
         String title = page.locator(".chair-main h2").textContent();
         String where = page.locator(".chair-where").textContent();
-        button("NOW".equals(state) ? "Done" : "Begin it").click();
+        button(say("NOW".equals(state) ? "chair.done" : "chair.beginIt")).click();
         page.waitForFunction(
                 "([state, title, where]) => { const main = document.querySelector('.chair-main');"
                         + " return !main || main.dataset.state !== state"

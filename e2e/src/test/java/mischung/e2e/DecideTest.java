@@ -2,6 +2,7 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.microsoft.playwright.APIResponse;
 import com.microsoft.playwright.Locator;
@@ -28,18 +29,18 @@ class DecideTest extends OneApplication {
         assertThat(midpoint).isVisible();
         // Shown as what will be worked by, and chosen only once somebody has said so.
         assertThat(first).hasClass(Pattern.compile("chosen"));
-        assertThat(button("Work by by your schools")).hasAttribute("aria-pressed", "false");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("more ways?$")))
+        assertThat(button(say("visit.workBy", "words", "by your schools"))).hasAttribute("aria-pressed", "false");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("more routes?$")))
                 .click();
         assertThat(page.locator(".score-band.differs")).not().hasCount(0);
         assertThat(first.locator(".score-band.differs")).hasCount(0);
-        midpoint.getByText("Plan B and C").click();
+        midpoint.getByText(say("visit.planBAndC")).click();
         assertThat(midpoint).containsText("Plan B.");
         assertThat(midpoint).containsText("Plan C.");
 
-        button("Work by filler midpoint").click();
+        button(say("visit.workBy", "words", "filler midpoint")).click();
         saved();
-        assertThat(button("Work by filler midpoint")).hasAttribute("aria-pressed", "true");
+        assertThat(button(say("visit.workBy", "words", "filler midpoint"))).hasAttribute("aria-pressed", "true");
         page.keyboard().press("6");
         assertThat(page.locator(".plan-route")).containsText("filler midpoint");
         page.keyboard().press("Control+z");
@@ -60,18 +61,18 @@ class DecideTest extends OneApplication {
         assertThat(distance).not().hasText(before);
         saved();
         page.getByLabel("Minutes of step 1.1").blur();
-        button("Undo").click();
+        button(say("visit.undo")).click();
         assertThat(distance).hasText(before);
 
-        button("Take step 1 away").click();
+        button(say("decide.takeStepAway", "r", 1)).click();
         assertThat(own.getByRole(AriaRole.COLUMNHEADER)).hasCount(3);
-        own.getByText("Plan B and C").click();
+        own.getByText(say("visit.planBAndC")).click();
         assertThat(own).containsText(Pattern.compile("in one deposit|too little warmth"));
-        button("Undo").click();
+        button(say("visit.undo")).click();
         assertThat(distance).hasText(before);
-        button("Discard my route").click();
+        button(say("decide.discardMyRoute")).click();
         assertThat(own).hasCount(0);
-        button("Undo").click();
+        button(say("visit.undo")).click();
         assertThat(distance).hasText(before);
 
         page.keyboard().press("6");
@@ -86,7 +87,7 @@ class DecideTest extends OneApplication {
     @Test
     void theWishHasDesignsPartsAndLimitsAndContradictionsAreNamed() {
         page.navigate("/cases/" + copied(1) + "/decide");
-        button("Design, limits, parts").click();
+        button(say("decide.designLimitsParts")).click();
         page.getByRole(
                         AriaRole.RADIO,
                         new Page.GetByRoleOptions().setName("melt").setExact(true))
@@ -103,7 +104,7 @@ class DecideTest extends OneApplication {
         assertThat(page.locator(".decide-wish")).containsText("melt");
         assertThat(page.getByText("Cannot both be")).isVisible();
         assertThat(page.locator("main")).containsText("No lightener may be used");
-        button("Schools").click();
+        button(say("decide.schools")).click();
         page.getByRole(
                         AriaRole.RADIO,
                         new Page.GetByRoleOptions().setName("at target").setExact(true))
@@ -119,7 +120,7 @@ class DecideTest extends OneApplication {
         Locator sheet = page.locator(".sheet");
         assertThat(sheet).containsText("Mira Tannhof");
         assertThat(sheet).containsText("it will look orange");
-        assertThat(sheet).containsText("What is not promised");
+        assertThat(sheet).containsText(say("promise.whatIsNotPromised"));
         assertThat(page.locator(".fade tbody tr").first().locator("td")).hasCount(5);
         page.emulateMedia(new Page.EmulateMediaOptions().setMedia(Media.PRINT));
         assertThat(page.locator("header.bar")).isHidden();

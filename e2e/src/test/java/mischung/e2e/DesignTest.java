@@ -2,6 +2,7 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.options.AriaRole;
@@ -25,7 +26,7 @@ class DesignTest extends OneApplication {
     private static final double QUIET_YARD = 16;
 
     private void begin(String name) {
-        button("Add layers").click();
+        button(say("design.addLayers")).click();
         page.locator(".beginning b")
                 .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + name + "$")))
                 .click();
@@ -51,7 +52,7 @@ class DesignTest extends OneApplication {
         List<Double> yards = new ArrayList<>();
         for (int change = 1; change <= WARM_UP + CHANGES; change++) {
             yards.add(((Number) page.evaluate(YARDSTICK)).doubleValue());
-            page.getByLabel("Share").fill(String.valueOf(20 + 3 * change));
+            page.getByLabel(say("design.share")).fill(String.valueOf(20 + 3 * change));
             page.waitForFunction("count => window.took.length >= count", change);
             saved();
             assertThat(page.locator(".design[aria-busy=false]")).isVisible();
@@ -78,20 +79,20 @@ class DesignTest extends OneApplication {
         saved();
         assertThat(foils()).not().hasCount(0);
         int before = foils().count();
-        page.getByLabel("Foils a side").fill("5");
+        page.getByLabel(say("design.foilsASide")).fill("5");
         saved();
         assertThat(foils()).not().hasCount(before);
         page.getByRole(AriaRole.BUTTON, named("face frame counts")).click();
         saved();
         assertThat(foils()).hasCount(0);
         page.getByRole(AriaRole.BUTTON, named("face frame counts")).click();
-        button("Copy").click();
+        button(say("design.copy")).click();
         saved();
         assertThat(page.locator(".layer")).hasCount(2);
-        button("Remove").click();
+        button(say("design.remove2")).click();
         saved();
         assertThat(page.locator(".layer")).hasCount(1);
-        button("Undo").click();
+        button(say("visit.undo")).click();
         saved();
         assertThat(page.locator(".layer")).hasCount(2);
     }
@@ -101,7 +102,7 @@ class DesignTest extends OneApplication {
     void aLayerIsMadeByKeys() {
         page.navigate("/cases/2/design");
         assertThat(page.locator(".design-counts")).containsText("0 layers");
-        button("Add layers").focus();
+        button(say("design.addLayers")).focus();
         page.keyboard().press("Enter");
         assertThat(page.locator(".beginning").first()).isVisible();
         page.waitForFunction("() => document.activeElement.closest('.beginnings') !== null");
@@ -130,10 +131,10 @@ class DesignTest extends OneApplication {
         page.navigate("/cases/4/design");
         begin("Fine foils with a root tap");
         saved();
-        page.getByLabel("Share").fill("140");
+        page.getByLabel(say("design.share")).fill("140");
         assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "refused");
         assertThat(page.locator(".bar-problem")).containsText("share");
-        page.getByLabel("Share").fill("50");
+        page.getByLabel(say("design.share")).fill("50");
         saved();
         assertThat(foils().nth(30)).isVisible();
     }

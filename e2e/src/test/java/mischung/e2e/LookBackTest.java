@@ -2,6 +2,7 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
@@ -68,8 +69,8 @@ class LookBackTest extends Browsing {
         readThePatchTest();
         changed(5, OrderTest::toBeLifted);
         page.navigate("/cases/5/chair");
-        page.getByLabel("Done by").fill("Ada");
-        button("Start the appointment").click();
+        page.getByLabel(say("chair.doneBy")).fill("Ada");
+        button(say("chair.startTheAppointment")).click();
         assertThat(page.locator(".chair-main")).isVisible();
         Page bar = chromium.page(application.address(), 1024, 768);
         bar.navigate("/cases/5/chair");
@@ -102,64 +103,64 @@ class LookBackTest extends Browsing {
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Check the"))
                 .click();
         page.getByRole(AriaRole.RADIO, named("Level 6")).click();
-        button("Seen").click();
+        button(say("chair.seen")).click();
         Locator proposal = page.locator(".chair-recheck");
         assertThat(proposal).containsText("Predicted");
         assertThat(bar.locator(".chair-recheck")).containsText("Predicted");
         assertThat(page.getByText("Still looking")).hasCount(0);
-        button("Work by it").click();
+        button(say("chair.workByIt")).click();
         assertThat(proposal).hasCount(0);
         assertThat(bar.locator(".chair-recheck")).hasCount(0);
         entries();
         assertThat(page.locator(".chair-log")).containsText("Planned again");
 
         // Somebody comes to help, and it is worked by.
-        button("Change the plan").click();
-        page.getByLabel("People")
+        button(say("chair.changeThePlan")).click();
+        page.getByLabel(say("chair.people"))
                 .getByText("2", new Locator.GetByTextOptions().setExact(true))
                 .click();
-        button("Plan the rest again").click();
+        button(say("chair.planTheRestAgain")).click();
         assertThat(page.locator(".chair-recheck")).containsText("2 people from now on");
-        button("Work by it").click();
+        button(say("chair.workByIt")).click();
         assertThat(page.locator(".chair-recheck")).hasCount(0);
 
         while (page.locator(".chair-main").count() > 0) {
             press();
         }
-        button("All is done: the client goes").click();
+        button(say("chair.allIsDoneTheClient")).click();
         assertThat(bar.locator(".chair-resting")).containsText("The job has ended");
         bar.context().close();
 
         // What came out.
-        page.getByText("Look back on it").click();
+        page.getByText(say("chair.lookBackOnIt")).click();
         Locator unread = page.locator(".back-unread");
         assertThat(unread.first()).isVisible();
         int bands = unread.count();
         unread.first().click();
         page.getByRole(AriaRole.RADIO, named("Level 5")).click();
-        assertThat(button("Save the result")).isDisabled();
-        button("Read with the colour reader").click();
+        assertThat(button(say("lookBack.saveTheResult"))).isDisabled();
+        button(say("visit.readWithTheColourReader")).click();
         assertThat(page.locator(".seen-colour .swatch")).isVisible();
-        button("Save the result").click();
+        button(say("lookBack.saveTheResult")).click();
         assertThat(unread).hasCount(bands - 1);
         assertThat(page.locator(".back-hair .page-says")).containsText("Of 1 band read");
-        page.getByLabel("Worked well", new Page.GetByLabelOptions().setExact(true))
+        page.getByLabel(say("lookBack.workedWell"), new Page.GetByLabelOptions().setExact(true))
                 .fill("Band first at the back");
-        page.getByLabel("Do differently").fill("One bowl more");
-        button("Save lessons").click();
-        assertThat(page.getByText("Kept.")).isVisible();
-        button("Plan again with what we know now").click();
+        page.getByLabel(say("lookBack.doDifferently")).fill("One bowl more");
+        button(say("lookBack.saveLessons")).click();
+        assertThat(page.getByText(say("lookBack.keptItIsFoundAgain"))).isVisible();
+        button(say("lookBack.planAgainWithWhatWe")).click();
         assertThat(page.locator(".back-box [role=status]").filter(new Locator.FilterOptions().setHasText("now")))
                 .isVisible();
         page.getByText("Everything that happened").click();
         assertThat(page.locator(".back .chair-log")).containsText("2 people from now on");
         Download calendar = page.waitForDownload(
-                () -> page.getByRole(AriaRole.LINK, named("Calendar")).click());
+                () -> page.getByRole(AriaRole.LINK, named(say("lookBack.calendar"))).click());
         assertThat(Files.readString(calendar.path())).contains("BEGIN:VEVENT");
 
         page.navigate("/clients");
-        page.getByLabel("Find past work").fill("band first back");
-        assertThat(page.getByLabel("Past work", new Page.GetByLabelOptions().setExact(true))
+        page.getByLabel(say("clients.findPastWork")).fill("band first back");
+        assertThat(page.getByLabel(say("clients.pastWork"), new Page.GetByLabelOptions().setExact(true))
                         .locator("li"))
                 .containsText("One bowl more");
     }
@@ -208,8 +209,8 @@ class LookBackTest extends Browsing {
         page.navigate("/cases/5/order");
         assertThat(page.locator(".clock-line").first()).isVisible();
         page.navigate("/cases/5/chair");
-        page.getByLabel("Done by").fill("Ada");
-        button("Start the appointment").click();
+        page.getByLabel(say("chair.doneBy")).fill("Ada");
+        button(say("chair.startTheAppointment")).click();
         assertThat(page.locator(".chair-main")).isVisible();
         while (clocks("between the foils").count() < 3) {
             press();
@@ -222,14 +223,14 @@ class LookBackTest extends Browsing {
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Check the"))
                 .click();
         page.getByRole(AriaRole.RADIO, named("Level 8")).click();
-        page.getByRole(AriaRole.RADIOGROUP, named("Stretched wet"))
+        page.getByRole(AriaRole.RADIOGROUP, named(say("visit.stretchedWet")))
                 .getByText("stays stretched", new Locator.GetByTextOptions().setExact(true))
                 .click();
-        button("Seen").click();
+        button(say("chair.seen")).click();
         Locator proposal = page.locator(".chair-recheck");
         assertThat(proposal).containsText("rinse this section now");
         assertThat(page.getByText("Still looking")).hasCount(0);
-        button("Work by it").click();
+        button(say("chair.workByIt")).click();
         assertThat(proposal).hasCount(0);
         clocks("lifts")
                 .filter(new Locator.FilterOptions().setHasText("nape"))
@@ -242,8 +243,8 @@ class LookBackTest extends Browsing {
         while (page.locator(".chair-main").count() > 0) {
             press();
         }
-        button("All is done: the client goes").click();
-        page.getByText("Look back on it").click();
+        button(say("chair.allIsDoneTheClient")).click();
+        page.getByText(say("chair.lookBackOnIt")).click();
         assertThat(page.locator(".back-unread").first()).isVisible();
     }
 

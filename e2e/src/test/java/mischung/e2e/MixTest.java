@@ -3,6 +3,7 @@ package mischung.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
+import static mischung.e2e.Texts.say;
 
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
@@ -23,17 +24,17 @@ class MixTest extends OneApplication {
     }
 
     private void pour(String grams) {
-        page.getByLabel("Grams to pour on the stand-in").fill(grams);
-        page.getByLabel("Stand-in scale")
+        page.getByLabel(say("mix.gramsToPourOnThe")).fill(grams);
+        page.getByLabel(say("mix.standInScale"))
                 .getByRole(
                         AriaRole.BUTTON,
-                        new Locator.GetByRoleOptions().setName("Pour").setExact(true))
+                        new Locator.GetByRoleOptions().setName(say("mix.pour2")).setExact(true))
                 .click();
     }
 
     private double onTheShelf(String find) {
         page.navigate("/shelf");
-        page.getByLabel("Find a product").fill(find);
+        page.getByLabel(say("shelf.findAProduct")).fill(find);
         Locator all = page.locator(".products strong").first();
         assertThat(all).isVisible();
         assertThat(page.locator(".products-head small")).hasText("1 products");
@@ -70,13 +71,13 @@ class MixTest extends OneApplication {
         assertThat(part(1)).hasClass("next-part");
         assertThat(part(1)).containsText(whole(grams(planned.get(0), "plannedGrams")) + " g");
         // What is wanted settles on the scale and is taken by itself; the next part follows.
-        button("Pour what is wanted").click();
+        button(say("mix.pourWhatIsWanted")).click();
         assertThat(part(2)).hasClass("next-part");
         assertThat(part(1)).containsText("g in");
 
         double poured = Math.rint(wanted * 1.4) + 1;
         pour(whole(poured));
-        Locator taken = button("It is in: re-compute");
+        Locator taken = button(say("mix.itIsInReCompute"));
         assertThat(taken).isEnabled();
         assertThat(page.locator(".scale-state")).containsText("over by");
         taken.click();
@@ -95,7 +96,7 @@ class MixTest extends OneApplication {
         assertThat(before - after).isBetween(poured - 0.2, poured + 0.2);
         page.navigate("/cases/" + id + "/mix");
         assertThat(part(2)).containsText("in · planned " + whole(wanted) + " g");
-        button("Take the last weight back").click();
+        button(say("mix.takeTheLastWeightBack")).click();
         assertThat(page.locator(".mix-card .finding")).hasCount(0);
         assertThat(part(2)).hasClass("next-part");
         assertThat(onTheShelf(second)).isBetween(before - 0.15, before + 0.15);
@@ -112,11 +113,11 @@ class MixTest extends OneApplication {
         page.navigate("/cases/" + id + "/mix");
         assertThat(part(1)).hasClass("next-part");
         page.route("**/mix/weighings", route -> route.abort());
-        button("Pour what is wanted").click();
-        assertThat(page.getByText("The program does not answer")).isVisible();
+        button(say("mix.pourWhatIsWanted")).click();
+        assertThat(page.getByText(say("shared.theProgramDoesNotAnswer"))).isVisible();
         assertThat(page.locator(".scale-shown")).not().hasText(Pattern.compile("^-?0\\.\\d g$"));
         page.unroute("**/mix/weighings");
-        button("Take the reading").click();
+        button(say("mix.takeTheReading")).click();
         assertThat(part(1)).containsText("g in");
         assertThat(page.locator(".scale-shown")).hasText(Pattern.compile("^-?0\\.\\d g$"));
     }
@@ -126,13 +127,13 @@ class MixTest extends OneApplication {
         long id = copied(1);
         String second = whole(grams(lines(id).get(1), "plannedGrams"));
         page.navigate("/cases/" + id + "/mix");
-        button("Pour what is wanted").click();
+        button(say("mix.pourWhatIsWanted")).click();
         assertThat(part(2)).hasClass("next-part");
-        button("Unplug it").click();
+        button(say("mix.unplugIt")).click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("What was weighed is kept");
         assertThat(part(1)).containsText("g in");
-        page.getByLabel("Grams weighed by hand").fill(second);
-        page.getByLabel("Grams weighed by hand").press("Enter");
+        page.getByLabel(say("mix.gramsWeighedByHand")).fill(second);
+        page.getByLabel(say("mix.gramsWeighedByHand")).press("Enter");
         assertThat(part(3)).hasClass("next-part");
         application.killAndRestart();
         page.reload();
@@ -149,12 +150,12 @@ class MixTest extends OneApplication {
         for (int i = 1; i <= 3; i++) {
             assertThat(part(i)).hasClass("next-part");
             String grams = part(i).locator(".mix-grams").innerText().replace(" g", "");
-            page.getByLabel("Grams weighed by hand").fill(grams);
-            page.getByLabel("Grams weighed by hand").press("Enter");
+            page.getByLabel(say("mix.gramsWeighedByHand")).fill(grams);
+            page.getByLabel(say("mix.gramsWeighedByHand")).press("Enter");
         }
         assertThat(page.locator(".mix-full")).containsText("Full");
-        page.getByLabel("Grams left over").fill("50");
-        button("Bowl done").click();
+        page.getByLabel(say("mix.gramsLeftOver")).fill("50");
+        button(say("mix.bowlDone")).click();
         assertThat(page.locator(".mix-line.done")).hasCount(1);
         assertThat(page.locator(".mix-list .finding")).containsText("1 bowls whose rest was weighed");
         // What is mixed later that day already goes by it.
@@ -165,7 +166,7 @@ class MixTest extends OneApplication {
     void aRangeIsBroughtLookedAtAndWorkedWith() {
         page.navigate("/shelf");
         String header = "kind,code,name,class,level,tone,pack_g,packs\n";
-        page.getByLabel("Range file")
+        page.getByLabel(say("shelf.rangeFile"))
                 .setInputFiles(file(header
                         + "shade,a1,,demi,6,purple,60,2\nshade,a2,,demi,60,gold,60,2\nshade,a3,,,6,gold,60,2\n"));
         Locator preview = page.locator(".range-preview");
@@ -173,23 +174,23 @@ class MixTest extends OneApplication {
         assertThat(preview).containsText("Line 2, tone “purple”");
         assertThat(preview).containsText("Line 3, level “60”");
         assertThat(preview).containsText("Line 4, class");
-        assertThat(button("Put all of it on the shelf")).isDisabled();
-        button("Leave it").click();
+        assertThat(button(say("shelf.putAllOfItOn"))).isDisabled();
+        button(say("shelf.leaveIt")).click();
 
-        page.getByLabel("Name of the new range").fill("Own range");
-        page.getByLabel("Range file")
+        page.getByLabel(say("shelf.nameOfTheNewRange")).fill("Own range");
+        page.getByLabel(say("shelf.rangeFile"))
                 .setInputFiles(file(header + "shade,a1,Own copper,demi,6,copper,60,2\nshade,a2,,demi,8,gold,60,2\n"));
         assertThat(preview).containsText("Own copper");
-        button("Put all of it on the shelf").click();
+        button(say("shelf.putAllOfItOn")).click();
         assertThat(page.locator("[data-range='Own range']")).containsText("2 products · preferred");
         assertThat(page.locator(".products")).containsText("Own copper");
-        page.getByLabel("What is shown").getByText("To buy").click();
+        page.getByLabel(say("shelf.whatIsShown")).getByText(say("shelf.toBuy")).click();
         // Every head that is booked is planned anew with the new range: on a busy machine that takes its time.
-        assertThat(page.getByLabel("To buy", new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true))
+        assertThat(page.getByLabel(say("shelf.toBuy"), new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true))
                         .last())
                 .containsText("plans until", new LocatorAssertions.ContainsTextOptions().setTimeout(120_000));
-        page.getByLabel("What is shown").getByText("What there is").click();
-        button("Take Own range off the shelf").click();
+        page.getByLabel(say("shelf.whatIsShown")).getByText(say("shelf.whatThereIs")).click();
+        button(say("shelf.takeOffTheShelf", "name", "Own range")).click();
         assertThat(page.locator("[data-range='Own range']")).hasCount(0);
     }
 
@@ -200,10 +201,10 @@ class MixTest extends OneApplication {
     @Test
     void countingAProduct() {
         page.navigate("/shelf");
-        page.getByLabel("Find a product").fill("bond");
+        page.getByLabel(say("shelf.findAProduct")).fill("bond");
         button("Count bond treatment bond-treatment").click();
-        page.getByLabel("Grams in opened packs, one after another").fill("30 55.5");
-        button("Keep").click();
+        page.getByLabel(say("shelf.gramsInOpenedPacksOne")).fill("30 55.5");
+        button(say("shelf.keep")).click();
         assertThat(page.locator(".moves")).containsText("counted");
         page.keyboard().press("Escape");
         assertThat(page.locator(".products")).containsText("30 g, 55.5 g");

@@ -2,6 +2,7 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -15,16 +16,16 @@ class ModelTest extends OneApplication {
     private static Page fromHelp() {
         Page page = chromium.page(application.address(), 1280, 800);
         page.navigate("/");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Help"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("visit.help")))
                 .click();
-        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName("The model at work"))
+        page.getByRole(AriaRole.LINK, new Page.GetByRoleOptions().setName(say("model.theModelAtWork")))
                 .click();
         assertThat(frame(page, 8)).isVisible();
         return page;
     }
 
     private static Locator frame(Page page, int at) {
-        return page.getByLabel("The band over time").locator("li").nth(at);
+        return page.getByLabel(say("model.theBandOverTime")).locator("li").nth(at);
     }
 
     private static Locator slider(Page page, String name) {
@@ -51,7 +52,7 @@ class ModelTest extends OneApplication {
         }
         assertThat(frame(page, 8)).containsText("15 min");
         assertThat(frame(page, 8)).containsText("gold");
-        assertThat(page.getByLabel("How sure")).containsText("Without a strand test the range is wide");
+        assertThat(page.getByLabel(say("model.howSure"))).containsText("Without a strand test the range is wide");
         assertThat(page.getByText("Persulfates can trigger asthma")).isVisible();
         choose(page, "Where", "scalp");
         assertThat(page.getByText("Strong developer at the scalp")).isHidden();
@@ -63,15 +64,15 @@ class ModelTest extends OneApplication {
             page.keyboard().press("ArrowRight");
         }
         choose(page, "Where", "mids");
-        page.getByText("A strand test of just this was done").click();
+        page.getByText(say("model.aStrandTestOfJust")).click();
         slider(page, "Result: level").focus();
         page.keyboard().press("Home");
-        assertThat(page.getByLabel("How sure")).containsText("flagged and not taken in");
+        assertThat(page.getByLabel(say("model.howSure"))).containsText("flagged and not taken in");
         for (int i = 0; i < 12; i++) {
             page.keyboard().press("ArrowRight");
         }
-        assertThat(page.getByLabel("How sure")).containsText("Learned:");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin anew"))
+        assertThat(page.getByLabel(say("model.howSure"))).containsText("Learned:");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("model.beginAnew")))
                 .click();
         assertThat(frame(page, 8)).containsText("45 min");
         page.context().close();
@@ -81,11 +82,11 @@ class ModelTest extends OneApplication {
     void aBoxDyedBandIsExplainedAndClearedAndTheLightRendersItAnew() {
         Page page = fromHelp();
         choose(page, "History", "colour over natural hair");
-        assertThat(page.getByLabel("What it is taken for")).containsText("Colour over natural hair of level");
+        assertThat(page.getByLabel(say("model.whatItIsTakenFor"))).containsText("Colour over natural hair of level");
         choose(page, "Product", "reducing remover");
         assertThat(frame(page, 8)).containsText("25 min");
-        assertThat(page.getByLabel("On the strand")).containsText("dye blue");
-        assertThat(page.getByLabel("If the hand slips")).containsText("hardly seen");
+        assertThat(page.getByLabel(say("model.onTheStrand"))).containsText("dye blue");
+        assertThat(page.getByLabel(say("model.ifTheHandSlips"))).containsText(say("model.hardlySeen"));
         Locator hair = frame(page, 8).locator(".frame-hair canvas");
         Object daylight = hair.evaluate("canvas => canvas.toDataURL()");
         inLight(page, "Warm bulb");
@@ -114,7 +115,7 @@ class ModelTest extends OneApplication {
     @Test
     void onlyTonesThatAHistoryCanHaveAreOffered() {
         Page page = fromHelp();
-        page.getByLabel("Tone read", new Page.GetByLabelOptions().setExact(true))
+        page.getByLabel(say("model.toneRead"), new Page.GetByLabelOptions().setExact(true))
                 .click();
         Locator options = page.locator(".ant-select-item-option:visible");
         assertThat(options.first()).isVisible();
@@ -124,23 +125,23 @@ class ModelTest extends OneApplication {
         assertThat(frame(page, 0)).containsText("orange");
         choose(page, "Product", "direct dye");
         choose(page, "Hue", "green");
-        assertThat(page.getByLabel("On the strand")).containsText("direct blue");
+        assertThat(page.getByLabel(say("model.onTheStrand"))).containsText("direct blue");
         page.context().close();
     }
 
     @Test
     void theChecksAreComputedAndFound() {
         Page page = fromHelp();
-        Locator checks = page.getByLabel("Checks", new Page.GetByLabelOptions().setExact(true));
+        Locator checks = page.getByLabel(say("model.checks"), new Page.GetByLabelOptions().setExact(true));
         assertThat(checks.getByRole(AriaRole.HEADING).first()).hasText(Pattern.compile("(\\d{3}) of \\1 checks pass"));
-        page.getByLabel("Find a check").fill("R30");
+        page.getByLabel(say("model.findACheck")).fill("R30");
         assertThat(checks.locator("tbody tr").first()).containsText("R30");
         assertThat(checks.getByText("common practice, no source").first()).isVisible();
-        page.getByLabel("Find a check").fill("no such thing");
+        page.getByLabel(say("model.findACheck")).fill("no such thing");
         assertThat(checks).containsText("No check speaks of that");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Compute again"))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("model.computeAgain")))
                 .click();
-        assertThat(checks).containsText("Not modelled");
+        assertThat(checks).containsText(say("model.notModelled"));
         assertThat(checks).containsText("R56");
         page.getByText("Every constant, and what it rests on").click();
         assertThat(checks).containsText("Donner and Jensen");

@@ -1,6 +1,7 @@
 package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -16,7 +17,7 @@ class NextLineTest extends OneApplication {
     }
 
     private Locator step(String words) {
-        return page.getByLabel("Steps of the work")
+        return page.getByLabel(say("visit.stepsOfTheWork"))
                 .getByRole(
                         AriaRole.LINK,
                         new Locator.GetByRoleOptions().setName(words).setExact(true));
@@ -31,8 +32,8 @@ class NextLineTest extends OneApplication {
     @Test
     void theLineLeadsFromAnEmptyDayToTheChair() {
         page.navigate("/?date=2026-11-24");
-        page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)).fill("Ilka Sommer");
-        button("New case").click();
+        page.getByLabel(say("visit.client"), new Page.GetByLabelOptions().setExact(true)).fill("Ilka Sommer");
+        button(say("day.newCase")).click();
         page.waitForURL("**/consult");
         next("ASK", "8 questions are still to be asked.");
         assertThat(page.locator(".next-button")).hasCount(0);
@@ -57,13 +58,13 @@ class NextLineTest extends OneApplication {
         page.waitForURL("**/read");
         page.locator("[data-zone=CROWN] [data-band='0']").click();
         for (int half = 0; half < 6; half++) {
-            button("Half a level darker").click();
+            button(say("read.halfALevelDarker")).click();
         }
         next("CHOOSE", "Choose the route to work by.");
         page.locator(".next-button").click();
         page.waitForURL("**/decide");
         assertThat(step("Decide")).hasAttribute("aria-description", "to do");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Work by ")))
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Use route: ")))
                 .first()
                 .click();
         // Nobody has laid a patch test.
@@ -86,7 +87,7 @@ class NextLineTest extends OneApplication {
     void workThatGoesOnComesBeforeAllElse() {
         long id = copied(1);
         page.navigate("/cases/" + id + "/chair");
-        button("Start the appointment").click();
+        button(say("chair.startTheAppointment")).click();
         next("WORK", "The work is going on.");
         page.navigate("/cases/" + id + "/history");
         next("WORK", "The work is going on.");

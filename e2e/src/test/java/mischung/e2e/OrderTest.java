@@ -2,6 +2,7 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.google.gson.JsonObject;
 import com.microsoft.playwright.Locator;
@@ -33,7 +34,7 @@ class OrderTest extends OneApplication {
         int before = minutes();
         mix.focus();
         page.keyboard().press("Enter");
-        assertThat(page.getByLabel("Chosen task")).containsText("person 1");
+        assertThat(page.getByLabel(say("order.chosenTask"))).containsText("person 1");
         for (int i = 0; i < 3; i++) {
             button("5 min later").click();
             saved();
@@ -44,7 +45,7 @@ class OrderTest extends OneApplication {
         page.reload();
         assertThat(page.locator(".clock-block.moved")).hasCount(1);
         blocks("MIX").first().press("Enter");
-        button("Let it go where it likes").click();
+        button(say("order.letItGoWhereIt")).click();
         saved();
         assertThat(page.locator(".clock-block.moved")).hasCount(0);
         assertThat(minutes()).isEqualTo(before);
@@ -62,7 +63,7 @@ class OrderTest extends OneApplication {
         page.mouse().up();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("past its latest minute");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("stays.");
-        button("Undo").click();
+        button(say("visit.undo")).click();
         saved();
         assertThat(page.getByRole(AriaRole.ALERT)).hasCount(0);
         rinse.focus();
@@ -77,19 +78,19 @@ class OrderTest extends OneApplication {
         page.navigate("/cases/" + copied(5) + "/order");
         assertThat(blocks("MIX").first()).isVisible();
         int before = minutes();
-        Locator search = page.getByLabel("Search for a shorter order");
-        button("Look for a shorter one").click();
+        Locator search = page.getByLabel(say("order.searchForAShorterOrder"));
+        button(say("order.lookForAShorterOne")).click();
         assertThat(search.getByRole(AriaRole.STATUS)).isVisible();
         assertThat(search).containsText("shorter");
-        if (button("Enough").isVisible()) {
+        if (button(say("order.enough")).isVisible()) {
             try {
-                button("Enough").click(new Locator.ClickOptions().setTimeout(3000));
+                button(say("order.enough")).click(new Locator.ClickOptions().setTimeout(3000));
             } catch (PlaywrightException over) {
                 // It had come to its end by itself.
-                assertThat(button("Enough")).hasCount(0);
+                assertThat(button(say("order.enough"))).hasCount(0);
             }
         }
-        assertThat(button("Look for a shorter one")).isVisible();
+        assertThat(button(say("order.lookForAShorterOne"))).isVisible();
         assertThat(minutes()).isLessThanOrEqualTo(before);
     }
 
@@ -102,12 +103,12 @@ class OrderTest extends OneApplication {
         int before = minutes();
         dry.focus();
         page.keyboard().press("Enter");
-        page.getByLabel("It really took").fill("60");
-        button("Learn from it").click();
+        page.getByLabel(say("order.itReallyTook")).fill("60");
+        button(say("order.learnFromIt")).click();
         assertThat(page.getByLabel("Visit 1 on the clock").locator("h3")).not().containsText(words(before));
         assertThat(minutes()).isGreaterThan(before);
-        page.getByLabel("It really took").fill("0");
-        button("Learn from it").click();
+        page.getByLabel(say("order.itReallyTook")).fill("0");
+        button(say("order.learnFromIt")).click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("1 to 600");
     }
 
@@ -127,8 +128,8 @@ class OrderTest extends OneApplication {
         page.navigate("/cases/" + copied(5, OrderTest::toBeLifted) + "/order");
         assertThat(blocks("MIX").first()).isVisible();
         int alone = minutes();
-        assertThat(page.getByLabel("What is mixed when")).containsText("Ramp of bowl");
-        page.getByLabel("People who work").getByText("2 people").click();
+        assertThat(page.getByLabel(say("order.whatIsMixedWhen"))).containsText("Ramp of bowl");
+        page.getByLabel(say("order.peopleWhoWork")).getByText("2 people").click();
         saved();
         assertThat(page.locator(".clock-line").getByText("person 2")).isVisible();
         assertThat(minutes()).isLessThan(alone);

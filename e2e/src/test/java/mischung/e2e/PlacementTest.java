@@ -2,6 +2,7 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
@@ -121,7 +122,7 @@ class PlacementTest extends Browsing {
 
     private void begin(String name) {
         hands.madeUpTheirMind(1);
-        press(button("Add layers"));
+        press(button(say("design.addLayers")));
         Locator names = page.locator(".beginning b");
         Locator one = names.filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + name + "$")));
         assertThat(one).isVisible();
@@ -217,7 +218,7 @@ class PlacementTest extends Browsing {
         assertThat(page.locator(".foil, .ground")).not().hasCount(0);
         assertThat(page.locator(".design-whole")).containsText("all round");
         if (by == By.TOUCH) {
-            page.getByText("See the routes").tap();
+            page.getByText(say("design.seeTheRoutes")).tap();
         } else {
             // Back to what takes no keys for itself; then the page's key.
             tabTo(page.locator(".layer-pick").first());
@@ -245,8 +246,8 @@ class PlacementTest extends Browsing {
     /** Worked task by task; whatever lays foils has the next one marked, which goes on by the clock. */
     private void workedAndLookedBackOn(long id, String search) {
         page.navigate("/cases/" + id + "/chair");
-        page.getByLabel("Done by").fill("Ada");
-        button("Start the appointment").tap();
+        page.getByLabel(say("chair.doneBy")).fill("Ada");
+        button(say("chair.startTheAppointment")).tap();
         assertThat(page.locator(".chair-main")).isVisible();
         List<String> first = new ArrayList<>();
         boolean moved = false;
@@ -270,23 +271,23 @@ class PlacementTest extends Browsing {
         }
         assertThat(first).hasSizeGreaterThan(3);
         assertThat(moved).isTrue();
-        button("All is done: the client goes").tap();
-        page.getByText("Look back on it").tap();
+        button(say("chair.allIsDoneTheClient")).tap();
+        page.getByText(say("chair.lookBackOnIt")).tap();
         page.locator(".back-unread").first().tap();
         page.getByRole(AriaRole.RADIO, named("Level 8")).tap();
-        page.getByLabel("Tone of the result").tap();
+        page.getByLabel(say("visit.toneOfTheResult")).tap();
         page.locator(".ant-select-item-option")
                 .getByText("beige", new Locator.GetByTextOptions().setExact(true))
                 .tap();
-        button("Save the result").tap();
+        button(say("lookBack.saveTheResult")).tap();
         assertThat(page.locator(".back-hair .page-says")).containsText("Of 1 band read");
-        page.getByLabel("Worked well", new Page.GetByLabelOptions().setExact(true))
+        page.getByLabel(say("lookBack.workedWell"), new Page.GetByLabelOptions().setExact(true))
                 .fill("Foils as drawn");
-        button("Save lessons").tap();
-        assertThat(page.getByText("Kept.")).isVisible();
+        button(say("lookBack.saveLessons")).tap();
+        assertThat(page.getByText(say("lookBack.keptItIsFoundAgain"))).isVisible();
         page.navigate("/clients");
-        page.getByLabel("Find past work").fill(search);
-        Locator past = page.getByLabel("Past work", new Page.GetByLabelOptions().setExact(true))
+        page.getByLabel(say("clients.findPastWork")).fill(search);
+        Locator past = page.getByLabel(say("clients.pastWork"), new Page.GetByLabelOptions().setExact(true))
                 .locator("li");
         // Until what was typed is looked for, all past work is shown, that of other tests too.
         assertThat(past).hasCount(1);
@@ -389,7 +390,7 @@ class PlacementTest extends Browsing {
             choose("Layer tone", "ash");
             figure("Share", 0, "70");
             open("root tap");
-            press(button("Remove"));
+            press(button(say("design.remove2")));
         });
     }
 

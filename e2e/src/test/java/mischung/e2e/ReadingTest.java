@@ -1,6 +1,7 @@
 package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.google.gson.JsonArray;
 import com.google.gson.JsonObject;
@@ -33,12 +34,12 @@ class ReadingTest extends OneApplication {
         page.locator("[data-zone=NAPE] [data-band='1']").tap();
         assertThat(page.locator("[data-zone=NAPE] [data-band='1']")).hasAttribute("aria-pressed", "true");
         page.getByLabel("Level of lifted hair").getByLabel("8 gold-yellow").tap();
-        page.getByRole(AriaRole.RADIO, named("Feel and past")).tap();
-        page.getByRole(AriaRole.RADIO, named("very high")).tap();
-        page.getByRole(AriaRole.RADIO, named("Colour")).tap();
+        page.getByRole(AriaRole.RADIO, named(say("read.feelAndPast"))).tap();
+        page.getByRole(AriaRole.RADIO, named(say("model.veryHigh"))).tap();
+        page.getByRole(AriaRole.RADIO, named(say("read.colour"))).tap();
         page.getByRole(AriaRole.RADIO, named("beige")).tap();
         assertThat(page.locator("[data-zone=NAPE] [data-band='1']")).containsText("8 beige");
-        page.getByRole(AriaRole.BUTTON, named("Undo")).tap();
+        page.getByRole(AriaRole.BUTTON, named(say("visit.undo"))).tap();
         assertThat(page.locator("[data-zone=NAPE] [data-band='1']")).containsText("8 gold-yellow");
         assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
     }
@@ -73,15 +74,15 @@ class ReadingTest extends OneApplication {
     @Test
     void typingIsTakenBackAsOneStepAndRedone() {
         page.navigate("/cases/3/read");
-        Locator name = page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true));
+        Locator name = page.getByLabel(say("visit.client"), new Page.GetByLabelOptions().setExact(true));
         name.press("End");
         name.pressSequentially(" the Elder");
         assertThat(name).hasValue("Edda Quistorp the Elder");
         page.locator("[data-zone=BACK] [data-band='0']").click();
         page.keyboard().press("Control+z");
         assertThat(name).hasValue("Edda Quistorp");
-        assertThat(page.getByRole(AriaRole.BUTTON, named("Undo"))).isDisabled();
-        page.getByRole(AriaRole.BUTTON, named("Redo")).click();
+        assertThat(page.getByRole(AriaRole.BUTTON, named(say("visit.undo")))).isDisabled();
+        page.getByRole(AriaRole.BUTTON, named(say("visit.redo"))).click();
         assertThat(name).hasValue("Edda Quistorp the Elder");
     }
 
@@ -97,20 +98,20 @@ class ReadingTest extends OneApplication {
         assertThat(page.locator("[data-zone=FRINGE] [data-band='0']")).containsText("9 natural");
         page.keyboard().press("Delete");
         assertThat(fringe).hasCount(1);
-        assertThat(page.getByLabel("Ends of the hair at")).hasValue("6");
+        assertThat(page.getByLabel(say("read.endsOfTheHairAt"))).hasValue("6");
 
-        page.getByRole(AriaRole.BUTTON, named("Add a zone")).click();
+        page.getByRole(AriaRole.BUTTON, named(say("read.addAZone"))).click();
         page.getByRole(AriaRole.MENUITEM, named("Parting")).click();
         assertThat(page.locator("[data-zone=PARTING] .band")).hasCount(1);
         for (Map.Entry<String, String> wrong :
                 Map.of("Side left", "not both", "Back left", "not both").entrySet()) {
-            page.getByRole(AriaRole.BUTTON, named("Add a zone")).click();
+            page.getByRole(AriaRole.BUTTON, named(say("read.addAZone"))).click();
             page.getByRole(AriaRole.MENUITEM, named(wrong.getKey())).click();
             assertThat(page.getByRole(AriaRole.ALERT)).containsText(wrong.getValue());
         }
         page.locator("[data-zone=PARTING] [data-band='0']").click();
         page.getByRole(AriaRole.BUTTON, named("This zone: parting")).click();
-        page.getByRole(AriaRole.MENUITEM, named("Take parting away")).click();
+        page.getByRole(AriaRole.MENUITEM, named(say("read.takeAway", "name", "parting"))).click();
         assertThat(page.locator("[data-zone=PARTING]")).hasCount(0);
     }
 }

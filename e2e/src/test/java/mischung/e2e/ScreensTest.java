@@ -2,6 +2,7 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.google.gson.JsonArray;
@@ -110,19 +111,19 @@ class ScreensTest extends OneApplication {
         assertThat(band).isFocused();
         page.keyboard().press("1");
         assertThat(page).hasURL(Pattern.compile(".*/cases/1/consult"));
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Consult")))
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(say("visit.consult"))))
                 .isFocused();
         page.getByRole(AriaRole.NAVIGATION)
-                .getByText("Read", new Locator.GetByTextOptions().setExact(true))
+                .getByText(say("visit.read"), new Locator.GetByTextOptions().setExact(true))
                 .click();
         assertThat(page.getByRole(
                         AriaRole.HEADING,
-                        new Page.GetByRoleOptions().setName("Read").setLevel(1)))
+                        new Page.GetByRoleOptions().setName(say("visit.read")).setLevel(1)))
                 .isFocused();
         page.keyboard().press("1");
         assertThat(page).hasURL(Pattern.compile(".*/cases/1/consult"));
         page.keyboard().press("?");
-        assertThat(page.getByRole(AriaRole.DIALOG)).containsText("next light");
+        assertThat(page.getByRole(AriaRole.DIALOG)).containsText(say("shared.nextLight"));
         page.keyboard().press("5");
         assertThat(page).hasURL(Pattern.compile(".*/cases/1/consult"));
         page.context().close();
@@ -132,7 +133,7 @@ class ScreensTest extends OneApplication {
     @Test
     void aDayIsWrittenOrPressed() {
         Page page = open("/?date=2026-11-23", 1280, 800);
-        Locator day = page.getByLabel("Day", new Page.GetByLabelOptions().setExact(true));
+        Locator day = page.getByLabel(say("day.day"), new Page.GetByLabelOptions().setExact(true));
         Locator shown = page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setLevel(1));
         assertThat(day).hasValue("23/11/2026");
         day.fill("29 nov 26");
@@ -170,7 +171,7 @@ class ScreensTest extends OneApplication {
             }
         });
         page.navigate("/");
-        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Due")))
+        assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName(say("day.due"))))
                 .isVisible();
         ByteArrayOutputStream compressed = new ByteArrayOutputStream();
         try (GZIPOutputStream into = new GZIPOutputStream(compressed)) {
@@ -191,10 +192,10 @@ class ScreensTest extends OneApplication {
         page.navigate("/");
         assertThat(page.getByRole(AriaRole.HEADING, new Page.GetByRoleOptions().setName("Monday 23 November")))
                 .isVisible();
-        page.getByLabel("Client").fill("Doppelt Gedrueckt");
+        page.getByLabel(say("day.client")).fill("Doppelt Gedrueckt");
         page.getByRole(
                         AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("New case").setExact(true))
+                        new Page.GetByRoleOptions().setName(say("day.newCase")).setExact(true))
                 .dblclick();
         page.waitForURL("**/consult");
         JsonObject found = json(page.request().get(application.address() + "/api/clients?words=Gedrueckt"));
@@ -211,9 +212,9 @@ class ScreensTest extends OneApplication {
     @Test
     void theDifficultCaseIsSaidToBeDifficult() {
         Page page = open("/cases/2/plan", 1280, 800);
-        assertThat(page.getByLabel("Bowls")).containsText("Equaliser");
-        assertThat(page.getByLabel("Order of work")).containsText("Very porous hair");
-        assertThat(page.getByLabel("Order of work")).containsText("Patch test");
+        assertThat(page.getByLabel(say("visit.bowls"))).containsText("Equaliser");
+        assertThat(page.getByLabel(say("order.orderOfWork"))).containsText("Very porous hair");
+        assertThat(page.getByLabel(say("order.orderOfWork"))).containsText(say("consult.patchTest"));
         page.context().close();
     }
 
@@ -225,7 +226,7 @@ class ScreensTest extends OneApplication {
         Page day = open("/?date=2026-11-23", 1280, 800);
         keep(day, folder, "day");
         day.keyboard().press("?");
-        assertThat(day.getByRole(AriaRole.DIALOG)).containsText("next light");
+        assertThat(day.getByRole(AriaRole.DIALOG)).containsText(say("shared.nextLight"));
         Page client = open("/clients/1", 1280, 800);
         keep(client, folder, "client");
         Page consult = open("/cases/2/consult", 1280, 800);
@@ -236,24 +237,24 @@ class ScreensTest extends OneApplication {
         keep(tests, folder, "tests");
         Page read = open("/cases/1/read", 1280, 800);
         read.locator("[data-zone=CROWN] [data-band='2']").click();
-        assertThat(read.getByLabel("What the plan makes of it")).isVisible();
+        assertThat(read.getByLabel(say("read.whatThePlanMakesOf"))).isVisible();
         keep(read, folder, "read");
-        read.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName("Measure"))
+        read.getByRole(AriaRole.RADIO, new Page.GetByRoleOptions().setName(say("visit.measure")))
                 .click();
-        read.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Read three"))
+        read.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("read.readThree")))
                 .click();
         assertThat(read.getByText("from 3 readings")).isVisible();
         Page plan = open("/cases/1/plan", 1280, 800);
         keep(plan, folder, "plan");
         plan.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Why bowl A"))
                 .click();
-        plan.getByLabel("Bowls").evaluate("e => e.scrollIntoView()");
+        plan.getByLabel(say("visit.bowls")).evaluate("e => e.scrollIntoView()");
         keep(plan, folder, "plan-bowls");
         Page hard = open("/cases/2/plan", 1280, 800);
-        hard.getByLabel("School of filling").getByText("two-level steps").click();
+        hard.getByLabel(say("plan.schoolOfFilling")).getByText("two-level steps").click();
         assertThat(hard.getByText("After filler 2")).isVisible();
         Page design = open("/cases/3/design", 1280, 800);
-        design.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add layers"))
+        design.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("design.addLayers")))
                 .click();
         design.getByText("Fine foils with a root tap").click();
         assertThat(design.locator(".foil").nth(20)).isVisible();
@@ -270,26 +271,26 @@ class ScreensTest extends OneApplication {
         keep(open("/cases/1/before-after", 1280, 800), folder, "before-after");
         Page order = open("/cases/5/order", 1280, 800);
         order.locator(".clock-block[data-kind='WORK']").nth(2).press("Enter");
-        assertThat(order.getByLabel("Chosen task")).containsText("May be rinsed from");
+        assertThat(order.getByLabel(say("order.chosenTask"))).containsText("May be rinsed from");
         keep(order, folder, "order");
         Page promise = open("/cases/1/promise", 1280, 800);
         keep(promise, folder, "promise");
         Page mix = open("/cases/1/mix", 1280, 800);
-        mix.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Pour what is wanted"))
+        mix.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("mix.pourWhatIsWanted")))
                 .click();
         assertThat(mix.locator(".mix-parts li.poured")).hasCount(1);
         keep(mix, folder, "mix");
         Page shelf = open("/shelf", 1280, 800);
         keep(shelf, folder, "shelf");
         Page chair = open("/cases/1/chair", 1280, 800);
-        chair.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Start the appointment"))
+        chair.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("chair.startTheAppointment")))
                 .click();
         for (int i = 0; i < 5; i++) {
-            chair.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Begin it"))
+            chair.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("chair.beginIt")))
                     .click();
             chair.getByRole(
                             AriaRole.BUTTON,
-                            new Page.GetByRoleOptions().setName("Done").setExact(true))
+                            new Page.GetByRoleOptions().setName(say("day.done")).setExact(true))
                     .click();
         }
         assertThat(chair.locator(".chair-clock")).hasCount(3);

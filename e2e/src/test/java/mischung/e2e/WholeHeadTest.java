@@ -2,6 +2,7 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
@@ -127,7 +128,7 @@ class WholeHeadTest extends OneApplication {
         page = chromium.page(application.address(), 1280, 800, true);
         long id = unread();
         page.navigate("/cases/" + id + "/read");
-        hands.tap(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Mark bands")));
+        hands.tap(page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("read.markBands"))));
         for (int band = 0; band < BANDS; band++) {
             String level = Integer.toString(4 + band);
             String ladder = "Level of " + (band < 2 ? "natural" : "lifted") + " hair";
@@ -135,7 +136,7 @@ class WholeHeadTest extends OneApplication {
                     .locator(".rung", new Locator.LocatorOptions().setHasText(level))
                     .first());
             if (kind(band).equals("c")) {
-                hands.tap(page.getByLabel("What was done").getByText("coloured"));
+                hands.tap(page.getByLabel(say("read.whatWasDone")).getByText("coloured"));
             }
             for (int zone = 0; zone < ZONES; zone++) {
                 Locator strand = page.locator("[data-zone=" + PLACES.get(zone) + "] .strand");

@@ -2,6 +2,7 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
@@ -37,11 +38,11 @@ class WholeJobTest extends FreshApplication {
     void fromAnEmptyDatabaseToAPlanThatSurvives(@TempDir Path downloads) throws IOException {
         page.navigate("/");
         assertThat(page.getByText("No case yet")).isVisible();
-        page.getByLabel("Client").fill("Tova Rehlin");
-        button("New case").click();
-        assertThat(page.getByRole(AriaRole.LINK, named("Consult"))).hasAttribute("aria-current", "page");
-        page.getByRole(AriaRole.LINK, named("Read")).click();
-        assertThat(page.getByRole(AriaRole.LINK, named("Read"))).hasAttribute("aria-current", "page");
+        page.getByLabel(say("day.client")).fill("Tova Rehlin");
+        button(say("day.newCase")).click();
+        assertThat(page.getByRole(AriaRole.LINK, named(say("visit.consult")))).hasAttribute("aria-current", "page");
+        page.getByRole(AriaRole.LINK, named(say("visit.read"))).click();
+        assertThat(page.getByRole(AriaRole.LINK, named(say("visit.read")))).hasAttribute("aria-current", "page");
 
         readTheCrownByDragAndKeys();
         copyToAllZones();
@@ -50,7 +51,7 @@ class WholeJobTest extends FreshApplication {
         wish("6", "natural");
         saved();
 
-        page.getByRole(AriaRole.LINK, named("Plan")).first().click();
+        page.getByRole(AriaRole.LINK, named(say("visit.plan"))).first().click();
         Locator titles = page.getByRole(AriaRole.COLUMNHEADER);
         assertThat(titles).hasText(new String[] {
             "Zone",
@@ -63,22 +64,22 @@ class WholeJobTest extends FreshApplication {
         assertThat(back.nth(1)).containsText(Pattern.compile("8 gold(-yellow)? \\(7½?–8½?\\)"));
         assertThat(back.nth(2)).containsText(Pattern.compile("6 natural \\(5½?–(6½|7)\\)"));
         assertThat(back.nth(3)).containsText(Pattern.compile("(6½|7) (violet-|green-)?(grey|ash|dull)"));
-        assertThat(page.getByLabel("What the plan says"))
+        assertThat(page.getByLabel(say("plan.whatThePlanSays")))
                 .containsText(Pattern.compile("Without the filler .* too light, and its warmth would be lost"));
         assertThat(page.locator("[data-bowl=A]")).containsText("10 vol (3 %)");
         assertThat(page.locator("[data-bowl=A]")).containsText("20 min");
         button("Why bowl A").click();
         assertThat(page.locator("[data-bowl=A]")).containsText("R13");
         back.nth(1).getByRole(AriaRole.BUTTON).first().click();
-        assertThat(page.getByLabel("Why", new Page.GetByLabelOptions().setExact(true)))
+        assertThat(page.getByLabel(say("plan.why"), new Page.GetByLabelOptions().setExact(true)))
                 .containsText("keeps its own warm pigment, so it gets no filler");
 
         switchSchoolAndBack();
         lightsRenderTheHairAnew();
 
         button("Why bowl A").click();
-        page.getByLabel("Why", new Page.GetByLabelOptions().setExact(true))
-                .getByText("Close")
+        page.getByLabel(say("plan.why"), new Page.GetByLabelOptions().setExact(true))
+                .getByText(say("visit.close"))
                 .click();
         String plan = planWords();
         assertThat(plan)
@@ -93,7 +94,7 @@ class WholeJobTest extends FreshApplication {
         samePlan(plan);
 
         Download download = page.waitForDownload(
-                () -> page.getByLabel("Export this case as a file").click());
+                () -> page.getByLabel(say("visit.exportThisCaseAsA")).click());
         Path file = downloads.resolve(download.suggestedFilename());
         download.saveAs(file);
         assertThat(Files.readString(file)).contains("\"mischung-case\"", "Tova Rehlin");
@@ -101,24 +102,24 @@ class WholeJobTest extends FreshApplication {
         page.navigate("/clients");
         page.getByLabel("Erase Tova Rehlin").click();
         assertThat(page.getByText("No case yet")).isVisible();
-        page.getByLabel("Case file").setInputFiles(file);
-        assertThat(page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)))
+        page.getByLabel(say("clients.caseFile")).setInputFiles(file);
+        assertThat(page.getByLabel(say("day.client"), new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("Tova Rehlin");
-        page.getByRole(AriaRole.LINK, named("Plan")).first().click();
+        page.getByRole(AriaRole.LINK, named(say("visit.plan"))).first().click();
         assertThat(page.locator("[data-bowl=A]")).isVisible();
         samePlan(plan);
 
         Path wrong = downloads.resolve("wrong.json");
         Files.writeString(wrong, Files.readString(file).replace("\"porosity\"", "\"porositee\""));
         page.navigate("/clients");
-        page.getByLabel("Case file").setInputFiles(wrong);
+        page.getByLabel(say("clients.caseFile")).setInputFiles(wrong);
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("content.zones[0].bands[0].porosity");
         assertThat(page.locator(".case-list li")).hasCount(1);
     }
 
     private void readTheCrownByDragAndKeys() {
         band("CROWN", 0).click();
-        button("Split").click();
+        button(say("read.split")).click();
         Locator line = page.getByRole(AriaRole.SLIDER, slider("Crown, line below 0 cm"));
         drag(line, 8);
         assertThat(line).hasAttribute("aria-valuenow", Pattern.compile("^(7|7\\.5|8|8\\.5|9)$"));
@@ -134,26 +135,26 @@ class WholeJobTest extends FreshApplication {
         page.getByLabel("Level of lifted hair").getByLabel("10 pale yellow").click();
         assertThat(band("CROWN", 1)).containsText("10 pale yellow");
         page.getByRole(AriaRole.RADIO, radio("Feel and past")).click();
-        Locator porosity = page.getByLabel("Porosity");
+        Locator porosity = page.getByLabel(say("model.porosity"));
         porosity.getByText("high", exactly()).click();
         porosity.getByText("normal", exactly()).click();
         page.getByRole(AriaRole.RADIO, radio("Colour")).click();
-        page.getByLabel("Ends of the hair at").fill("34");
+        page.getByLabel(say("read.endsOfTheHairAt")).fill("34");
         assertThat(page.getByRole(AriaRole.SLIDER, slider("Crown, ends of the hair")))
                 .hasAttribute("aria-valuenow", "34");
-        assertThat(page.getByLabel("What the plan makes of it")).containsText("filled, then coloured");
+        assertThat(page.getByLabel(say("read.whatThePlanMakesOf"))).containsText("filled, then coloured");
     }
 
     private void copyToAllZones() {
-        page.getByLabel("Copy this zone's bands to").click();
-        page.getByText("all other zones").click();
+        page.getByLabel(say("read.copyThisZoneSBands")).click();
+        page.getByText(say("read.allOtherZones")).click();
         for (String zone : List.of("FRINGE", "SIDES", "BACK", "NAPE")) {
             assertThat(band(zone, 1)).containsText("10 pale yellow");
         }
     }
 
     private void undoAndRedo() {
-        button("Undo").click();
+        button(say("visit.undo")).click();
         assertThat(page.locator("[data-zone=NAPE] .band")).hasCount(1);
         page.keyboard().press("Control+Shift+Z");
         assertThat(page.locator("[data-zone=NAPE] .band")).hasCount(2);
@@ -161,10 +162,10 @@ class WholeJobTest extends FreshApplication {
 
     private void switchSchoolAndBack() {
         String mix = page.locator("[data-bowl=A] .weighs").innerText();
-        page.getByLabel("School of filling").getByText("midpoint").click();
+        page.getByLabel(say("plan.schoolOfFilling")).getByText("midpoint").click();
         assertThat(page.locator("[data-bowl=A] .weighs")).not().hasText(mix);
         assertThat(page.locator("[data-bowl=A]")).containsText("R11");
-        page.getByLabel("School of filling").getByText("two-level steps").click();
+        page.getByLabel(say("plan.schoolOfFilling")).getByText("two-level steps").click();
         assertThat(page.locator("[data-bowl=A]")).containsText("R13");
         saved();
     }
@@ -208,7 +209,7 @@ class WholeJobTest extends FreshApplication {
         page.keyboard().type("Ole Winterhag");
         page.keyboard().press("Enter");
         page.waitForURL("**/consult");
-        assertThat(page.getByLabel("Scalp")).isVisible();
+        assertThat(page.getByLabel(say("consult.scalp"))).isVisible();
         page.keyboard().press("3");
         page.waitForURL("**/read");
         focusByTab("Fringe, 0 to 30 cm");
@@ -230,7 +231,7 @@ class WholeJobTest extends FreshApplication {
         page.keyboard().press("Escape");
         assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
         page.keyboard().press("5");
-        assertThat(page.getByLabel("Routes")).containsText("By your schools");
+        assertThat(page.getByLabel(say("decide.routes"))).containsText("By your schools");
         page.keyboard().press("6");
         assertThat(page.locator("[data-bowl=A]")).isVisible();
     }
@@ -238,10 +239,10 @@ class WholeJobTest extends FreshApplication {
     @Test
     void twoPeopleDoNotOverwriteEachOther() {
         page.navigate("/");
-        page.getByLabel("Client").fill("Ilse Zweimal");
-        button("New case").click();
+        page.getByLabel(say("day.client")).fill("Ilse Zweimal");
+        button(say("day.newCase")).click();
         page.waitForURL("**/consult");
-        page.getByRole(AriaRole.LINK, named("Read")).click();
+        page.getByRole(AriaRole.LINK, named(say("visit.read"))).click();
         page.waitForURL("**/read");
         Page other = page.context().newPage();
         other.navigate(page.url());
@@ -253,7 +254,7 @@ class WholeJobTest extends FreshApplication {
         other.keyboard().press("ArrowDown");
         assertThat(other.getByRole(AriaRole.ALERT)).containsText("Someone else changed this case");
         assertThat(other.getByText("Different there:")).isVisible();
-        other.getByRole(AriaRole.BUTTON, named("Use theirs")).click();
+        other.getByRole(AriaRole.BUTTON, named(say("visit.useTheirs"))).click();
         assertThat(other.locator("[data-zone=NAPE] [data-band='0']")).containsText("6½ natural");
         // What was changed here goes on top of what was saved there, and neither is lost.
         band("NAPE", 0).click();
@@ -262,7 +263,7 @@ class WholeJobTest extends FreshApplication {
         other.locator("[data-zone=CROWN] [data-band='0']").click();
         other.keyboard().press("ArrowDown");
         assertThat(other.getByRole(AriaRole.ALERT)).containsText("Someone else changed this case");
-        other.getByRole(AriaRole.BUTTON, named("Keep mine on top")).click();
+        other.getByRole(AriaRole.BUTTON, named(say("visit.keepMineOnTop"))).click();
         assertThat(other.locator("[data-saving]")).hasAttribute("data-saving", "saved");
         assertThat(other.locator("[data-zone=NAPE] [data-band='0']")).containsText("7 natural");
         assertThat(other.locator("[data-zone=CROWN] [data-band='0']")).containsText("5½ natural");

@@ -2,6 +2,7 @@ package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static mischung.e2e.Texts.say;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -39,7 +40,7 @@ class WorkingUpTest extends OneApplication {
         assertThat(button("Start: Jorun Abeling")).isVisible();
         button("Start: Jorun Abeling").click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("This work is blocked");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Patch test");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText(say("consult.patchTest"));
         page.getByText("Jorun Abeling").first().click();
         assertThat(page.locator("[data-rule=SCALP].blocks")).isVisible();
         answer("Ever reacted to hair colour, or to anything on skin or hair?", "no");
@@ -55,11 +56,11 @@ class WorkingUpTest extends OneApplication {
         assertThat(page.locator("[data-rule=HOME_COLOUR]")).hasCount(0);
         Locator patch = page.locator("[data-rule=PATCH_TEST]");
         assertThat(patch).hasClass(Pattern.compile("blocks"));
-        patch.getByText("Override…").click();
-        assertThat(patch.getByText("I override it")).isDisabled();
-        patch.getByLabel("Your name").fill("Ruth Ostrau");
-        patch.getByLabel("Reason").fill("Same product as five weeks ago, leaflet allows it.");
-        patch.getByText("I override it").click();
+        patch.getByText(say("shared.override")).click();
+        assertThat(patch.getByText(say("shared.iOverrideIt"))).isDisabled();
+        patch.getByLabel(say("shared.yourName")).fill("Ruth Ostrau");
+        patch.getByLabel(say("shared.reason")).fill("Same product as five weeks ago, leaflet allows it.");
+        patch.getByText(say("shared.iOverrideIt")).click();
         assertThat(patch).containsText("Overridden by Ruth Ostrau: Same product");
         assertThat(page.locator(".blocks")).hasCount(0);
         saved();
@@ -74,12 +75,12 @@ class WorkingUpTest extends OneApplication {
         page.keyboard().press("2");
         assertThat(page.getByText("Press what was done under")).isVisible();
         button("+ permanent colour").click();
-        page.getByLabel("When", new Page.GetByLabelOptions().setExact(true)).fill("23 May 2026");
+        page.getByLabel(say("history.when"), new Page.GetByLabelOptions().setExact(true)).fill("23 May 2026");
         page.keyboard().press("Enter");
         answer("Where on the strand", "all of it");
         Locator past = page.locator("[data-zone=FRINGE] .past-stretch");
-        assertThat(page.locator(".contradiction").first()).containsText("Dates and eyes differ.");
-        button("Repeat five weeks earlier").click();
+        assertThat(page.locator(".contradiction").first()).containsText(say("history.datesAndEyesDiffer"));
+        button(say("history.repeatFiveWeeksEarlier")).click();
         assertThat(page.locator(".time-event")).hasCount(2);
         Locator second = page.locator(".time-event").nth(1);
         String before = second.getAttribute("aria-label");
@@ -91,10 +92,10 @@ class WorkingUpTest extends OneApplication {
         page.mouse().up();
         assertThat(second).not().hasAttribute("aria-label", before);
         second.press("ArrowRight");
-        page.getByLabel("Measured regrowth").fill("5");
+        page.getByLabel(say("history.measuredRegrowth")).fill("5");
         assertThat(page.getByText(Pattern.compile("cm a month, measured"))).isVisible();
         saved();
-        button("Use all").click();
+        button(say("history.useAll")).click();
         saved();
         assertThat(past.first()).isVisible();
         page.keyboard().press("3");
@@ -103,7 +104,7 @@ class WorkingUpTest extends OneApplication {
         assertThat(page.locator("[data-zone=BACK] .band").nth(1))
                 .hasAttribute("aria-label", Pattern.compile("coloured"));
         page.locator("[data-zone=BACK] [data-band='0']").click();
-        page.getByLabel("Down to").fill("2");
+        page.getByLabel(say("read.downTo")).fill("2");
         // What was said of the hair before stands until the answer to this reading is there.
         assertThat(page.locator(".contradiction")).containsText(new String[] {"you read colour at 2 cm"});
         assertThat(page.locator(".sentence")).containsText("natural level");
@@ -112,19 +113,19 @@ class WorkingUpTest extends OneApplication {
     @Test
     void zonesAreHalvedMergedGivenAHairlineAndToldInASentence() {
         open("/cases/3/read");
-        page.getByLabel("Take back in hand").click();
+        page.getByLabel(say("read.takeInHand", "place", "back")).click();
         assertThat(page.locator(".sentence")).containsText(Pattern.compile("^Back, \\d+ cm: "));
         int zones = page.locator(".strand-line .strand").count();
         button("This zone: back").click();
         page.getByText("Split back into left and right").click();
         assertThat(page.locator("[data-zone=BACK_LEFT] .strand")).isVisible();
         assertThat(page.locator("[data-zone=BACK_RIGHT] .strand")).isVisible();
-        page.getByLabel("Take back right in hand").press("Enter");
+        page.getByLabel(say("read.takeInHand", "place", "back right")).press("Enter");
         button("This zone: back right").click();
         page.getByText("Merge with back left").click();
         assertThat(page.locator("[data-zone=BACK] .strand")).isVisible();
         button("This zone: back").click();
-        page.getByText("A section of its own for the fragile hairline").click();
+        page.getByText(say("read.aSectionOfItsOwn")).click();
         assertThat(page.locator("[data-zone=HAIRLINE] .strand")).isVisible();
         assertThat(page.locator(".strand-line .strand")).hasCount(zones + 1);
         saved();
@@ -136,7 +137,7 @@ class WorkingUpTest extends OneApplication {
         page.locator("[data-zone=CROWN] [data-band='1']").click();
         page.keyboard().press("m");
         assertThat(page.getByText("from 1 reading")).isVisible();
-        button("Read three").click();
+        button(say("read.readThree")).click();
         assertThat(page.getByText("from 4 readings, apart by")).isVisible();
         assertThat(page.locator("[data-zone=CROWN] [data-band='1']")).hasClass(Pattern.compile("measured"));
         page.getByLabel("Leave out reading 4").click();
@@ -158,7 +159,7 @@ class WorkingUpTest extends OneApplication {
             page = chromium.page(faulty.address(), 1280, 800);
             page.navigate("/cases/1/read");
             page.locator("[data-zone=CROWN] [data-band='1']").click();
-            page.getByRole(AriaRole.RADIO, named("Measure")).click();
+            page.getByRole(AriaRole.RADIO, named(say("read.measure"))).click();
             fault("cut off in the middle");
             says.set("READER 1 faulty\nhello there\n");
             fault("cannot be understood");
@@ -175,7 +176,7 @@ class WorkingUpTest extends OneApplication {
     }
 
     private void fault(String words) {
-        button("Read once").click();
+        button(say("read.readOnce")).click();
         assertThat(page.getByRole(AriaRole.ALERT).filter(new Locator.FilterOptions().setHasText(words)))
                 .isVisible();
     }
@@ -210,8 +211,8 @@ class WorkingUpTest extends OneApplication {
     void aPhotographIsMeasuredBesideItsCardAndTakenForTheBand(@TempDir Path folder) throws IOException {
         open("/cases/2/read");
         page.locator("[data-zone=NAPE] [data-band='0']").click();
-        page.getByRole(AriaRole.RADIO, named("Measure")).click();
-        page.getByLabel("Photograph file").setInputFiles(Pictures.hairBesideACard(folder));
+        page.getByRole(AriaRole.RADIO, named(say("read.measure"))).click();
+        page.getByLabel(say("visit.photographFile")).setInputFiles(Pictures.hairBesideACard(folder));
         page.getByLabel("Photograph back.jpg").click();
         Locator picture = page.getByRole(AriaRole.APPLICATION);
         assertThat(picture).isVisible();
@@ -219,12 +220,12 @@ class WorkingUpTest extends OneApplication {
         drag(box, 0.05, 0.2, 0.45, 0.8);
         button("Mark the hair").click();
         drag(box, 0.40, 0.2, 0.6, 0.8);
-        button("Measure").last().click();
+        button(say("read.measure")).last().click();
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("beside the card");
         drag(box, 0.55, 0.2, 0.95, 0.8);
-        button("Measure").last().click();
+        button(say("read.measure")).last().click();
         assertThat(page.getByText(Pattern.compile("± .* in each of L"))).isVisible();
-        button("Take it for the band").click();
+        button(say("visit.takeItForTheBand")).click();
         assertThat(page.getByText("from 1 reading")).isVisible();
         saved();
     }
@@ -242,30 +243,30 @@ class WorkingUpTest extends OneApplication {
         fresh("Prue Strähnchen");
         page.keyboard().press("4");
         assertThat(page.getByText("No panel yet")).isVisible();
-        button("Add a panel").click();
+        button(say("tests.addAPanel")).click();
         Locator panel = page.getByLabel("Panel 1", new Page.GetByLabelOptions().setExact(true));
         assertThat(panel).containsText("predicted");
-        assertThat(panel.getByText("Start the clock")).isDisabled();
-        assertThat(panel).containsText("Stop: do not begin");
-        page.getByRole(AriaRole.LINK, named("Consult")).click();
+        assertThat(panel.getByText(say("tests.startTheClock"))).isDisabled();
+        assertThat(panel).containsText(say("tests.stopDoNotBegin"));
+        page.getByRole(AriaRole.LINK, named(say("visit.consult"))).click();
         answer("Scalp", "whole");
         answer("Home colour", "none");
         saved();
-        page.getByRole(AriaRole.LINK, named("Tests")).click();
-        panel.getByText("Start the clock").click();
+        page.getByRole(AriaRole.LINK, named(say("visit.tests"))).click();
+        panel.getByText(say("tests.startTheClock")).click();
         assertThat(panel.getByRole(AriaRole.TIMER)).containsText("0:0");
         saved();
         page.reload();
         assertThat(panel.getByRole(AriaRole.TIMER)).isVisible();
-        panel.getByText("Rinse now").click();
+        panel.getByText(say("tests.rinseNow")).click();
         assertThat(panel).containsText("min on");
-        panel.getByLabel("Seen half a level lighter").click();
+        panel.getByLabel(say("tests.seenHalfALevelLighter")).click();
         assertThat(panel.getByRole(AriaRole.STATUS)).isVisible();
-        panel.getByText("Accept: it counts for this client").click();
-        assertThat(page.getByLabel("Known of this client")).containsText("from 1 test");
+        panel.getByText(say("tests.acceptItCountsForThis")).click();
+        assertThat(page.getByLabel(say("tests.knownOfThisClient"))).containsText("from 1 test");
         saved();
         page.keyboard().press("Control+z");
-        assertThat(page.getByLabel("Known of this client")).hasCount(0);
+        assertThat(page.getByLabel(say("tests.knownOfThisClient"))).hasCount(0);
     }
 
     @Test
@@ -274,37 +275,37 @@ class WorkingUpTest extends OneApplication {
         page.navigate("/clients");
         find("kalt", 1);
         page.locator(".client-list a").click();
-        page.getByText("Start a new visit from this one").click();
+        page.getByText(say("client.startANewVisitFrom")).click();
         page.waitForURL("**/consult");
-        assertThat(page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)))
+        assertThat(page.getByLabel(say("visit.client"), new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("Nora Kaltwasser");
         page.navigate("/clients");
         find("nora k", 1);
         page.locator(".client-list a").click();
         assertThat(page.locator(".case-list li")).hasCount(2);
-        button("Erase for good").click();
+        button(say("client.eraseForGood")).click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
-        assertThat(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Erase for good")))
+        assertThat(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(say("client.eraseForGood"))))
                 .isDisabled();
-        dialog.getByLabel("Name to erase").fill("Nora Kaltwasser");
-        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Erase for good"))
+        dialog.getByLabel(say("client.nameToErase")).fill("Nora Kaltwasser");
+        dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(say("client.eraseForGood")))
                 .click();
         page.waitForURL("**/clients");
         find("nora", 0);
-        assertThat(page.getByText("Nobody of that name.")).isVisible();
+        assertThat(page.getByText(say("clients.nobodyOfThatName"))).isVisible();
     }
 
     private void find(String words, int count) {
-        page.getByLabel("Find a client").fill(words);
+        page.getByLabel(say("clients.findAClient")).fill(words);
         assertThat(page.locator(".client-list li")).hasCount(count);
     }
 
     /** A new client and case, begun on the day's page; nothing is asked or read yet. */
     private void fresh(String client) {
         open("/");
-        page.getByLabel("Client", new Page.GetByLabelOptions().setExact(true)).fill(client);
-        button("New case").click();
+        page.getByLabel(say("visit.client"), new Page.GetByLabelOptions().setExact(true)).fill(client);
+        button(say("day.newCase")).click();
         page.waitForURL("**/consult");
-        assertThat(page.getByLabel("Scalp")).isVisible();
+        assertThat(page.getByLabel(say("consult.scalp"))).isVisible();
     }
 }

@@ -14,6 +14,7 @@ import mischung.sequence.Durations;
 import mischung.sequence.Task;
 import mischung.server.store.HouseStore;
 import mischung.server.store.MixStore;
+import mischung.server.words.Language;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -29,7 +30,8 @@ class HouseSettings {
             MethodView.of(Method.USUAL),
             RatesView.of(Rates.USUAL),
             false,
-            List.of());
+            List.of(),
+            Language.EN);
     private static final int MOST_CHAIRS = 30;
     private static final int LONGEST_CHAIR = 40;
 
@@ -63,7 +65,10 @@ class HouseSettings {
             boolean inches,
 
             @Schema(description = "how long things take in this house, where it differs from what ships")
-            List<DurationView> durations) {
+            List<DurationView> durations,
+
+            @Schema(description = "what screens and sheets speak where nobody chose another language for a device")
+            Language language) {
         /** Without figures that the order asked for once and asks for no longer. */
         Settings known() {
             return new Settings(
@@ -75,7 +80,8 @@ class HouseSettings {
                     inches,
                     durations.stream()
                             .filter(one -> Durations.names().contains(one.name))
-                            .toList());
+                            .toList(),
+                    language);
         }
     }
 
@@ -160,7 +166,8 @@ class HouseSettings {
                 settings.method,
                 rates,
                 settings.inches,
-                settings.durations);
+                settings.durations,
+                settings.language);
         if (store.set(settings.version, json.writeValueAsString(kept)).isEmpty()) {
             throw conflict(kept);
         }

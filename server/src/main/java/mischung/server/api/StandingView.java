@@ -38,7 +38,7 @@ public record StandingView(
                 caution.strength(),
                 QuotedView.of(caution.said().quoted()),
                 title(caution),
-                Catalogue.ENGLISH.say(caution.said()),
+                Catalogue.spoken().say(caution.said()),
                 cleared(caution),
                 standing.blocks(),
                 caution.rule().overridable(),
@@ -48,15 +48,15 @@ public record StandingView(
     }
 
     static String title(Caution caution) {
-        return Catalogue.ENGLISH.word("caution.rule." + caution.rule().name());
+        return Catalogue.spoken().word("caution.rule." + caution.rule().name());
     }
 
     static String cleared(Caution caution) {
-        return Catalogue.ENGLISH.say(caution.cleared());
+        return Catalogue.spoken().say(caution.cleared());
     }
 
     /** "Patch test: no patch test was applied. …". */
     static String words(Caution caution) {
-        return title(caution) + ": " + Catalogue.ENGLISH.say(caution.said()) + " " + cleared(caution);
+        return title(caution) + ": " + Catalogue.spoken().say(caution.said()) + " " + cleared(caution);
     }
 }

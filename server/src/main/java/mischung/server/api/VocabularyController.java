@@ -5,7 +5,6 @@ import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.Arrays;
 import java.util.List;
-import java.util.function.Function;
 import java.util.stream.DoubleStream;
 import java.util.stream.Stream;
 import mischung.change.Wetness;
@@ -42,6 +41,7 @@ import mischung.school.School;
 import mischung.school.Start;
 import mischung.school.TakeOut;
 import mischung.sequence.Durations;
+import mischung.server.words.Catalogue;
 import mischung.wish.Aim;
 import mischung.wish.Design;
 import mischung.wish.Edge;
@@ -89,6 +89,7 @@ class VocabularyController {
     /** A figure of how long things take. */
     record DurationWord(
             @Schema(example = "seconds a foil") String name,
+            @Schema(example = "A foil") String words,
             @Schema(example = "s") String unit,
             @Schema(description = "as it ships") double value) {}
 
@@ -158,21 +159,24 @@ class VocabularyController {
     @GetMapping("/vocabulary")
     @Operation(operationId = "vocabulary", summary = "What can be chosen, with its words")
     Vocabulary vocabulary() {
+        Catalogue said = Catalogue.spoken();
         return new Vocabulary(
                 all(ZonePlace.values())
-                        .map(v -> new PlaceWord(v, v.words(), v.halves(), Region.mirrored(v)))
+                        .map(v -> new PlaceWord(v, said.word(v), v.halves(), Region.mirrored(v)))
                         .toList(),
                 all(Tone.values())
                         .map(v -> new ToneWord(
-                                v, v.words(), BandKind.NATURAL.tones().contains(v), v.wishable()))
+                                v, said.word(v), BandKind.NATURAL.tones().contains(v), v.wishable()))
                         .toList(),
-                all(Porosity.values()).map(v -> new PorosityWord(v, v.words())).toList(),
+                all(Porosity.values())
+                        .map(v -> new PorosityWord(v, said.word(v)))
+                        .toList(),
                 all(BandKind.values())
-                        .map(v -> new KindWord(v, v.words(), v.usualTone()))
+                        .map(v -> new KindWord(v, said.word(v), v.usualTone()))
                         .toList(),
-                all(Density.values()).map(v -> new DensityWord(v, v.words())).toList(),
+                all(Density.values()).map(v -> new DensityWord(v, said.word(v))).toList(),
                 all(Thickness.values())
-                        .map(v -> new ThicknessWord(v, v.words()))
+                        .map(v -> new ThicknessWord(v, said.word(v)))
                         .toList(),
                 choices(School.values()),
                 choices(Rinse.values()),
@@ -184,23 +188,21 @@ class VocabularyController {
                 choices(Start.values()),
                 choices(Pace.values()),
                 choices(Grey.values()),
-                words(Design.Kind.values(), Design.Kind::words),
+                words(Design.Kind.values()),
                 Beginnings.all(),
-                words(Layer.Purpose.values(), Layer.Purpose::words),
-                all(Layer.Direction.values())
-                        .map(v -> new Choice<>(v, v.words(), v.why()))
-                        .toList(),
-                words(Edge.At.values(), Edge.At::words),
-                words(Region.Which.values(), Region.Which::words),
-                words(LayerView.PatternKind.values(), LayerView.PatternKind::words),
-                words(LayerView.WhatKind.values(), LayerView.WhatKind::words),
+                words(Layer.Purpose.values()),
+                choices(Layer.Direction.values()),
+                words(Edge.At.values()),
+                words(Region.Which.values()),
+                words(LayerView.PatternKind.values()),
+                words(LayerView.WhatKind.values()),
                 all(Action.values())
-                        .map(v -> new ActionWord(v, v.words(), v.deposits(), v.lifts(), RoundView.usual(v)))
+                        .map(v -> new ActionWord(v, said.word(v), v.deposits(), v.lifts(), RoundView.usual(v)))
                         .toList(),
-                words(LiftWay.values(), LiftWay::words),
-                words(Wetness.values(), Wetness::words),
+                words(LiftWay.values()),
+                words(Wetness.values()),
                 all(ShadeClass.values())
-                        .map(v -> new ClassWord(v, v.words(), v.developerPerColour(), v.fullMinutes()))
+                        .map(v -> new ClassWord(v, said.word(v), v.developerPerColour(), v.fullMinutes()))
                         .toList(),
                 shelves.inUse().items().stream()
                         .flatMap(item -> item.product().shade().stream()
@@ -211,38 +213,47 @@ class VocabularyController {
                         .distinct()
                         .sorted()
                         .toList(),
-                words(Elasticity.values(), Elasticity::words),
-                words(Answer.values(), Answer::words),
-                words(Scalp.values(), Scalp::words),
-                words(HomeColour.values(), HomeColour::words),
-                words(CutStrand.values(), CutStrand::words),
-                words(PatchTest.Result.values(), PatchTest.Result::words),
-                words(Keep.values(), Keep::words),
-                words(StrandTestView.Breakage.values(), StrandTestView.Breakage::words),
-                words(CaseFile.Status.values(), CaseFile.Status::words),
+                words(Elasticity.values()),
+                words(Answer.values()),
+                words(Scalp.values()),
+                words(HomeColour.values()),
+                words(CutStrand.values()),
+                words(PatchTest.Result.values()),
+                words(Keep.values()),
+                words(StrandTestView.Breakage.values()),
+                words(CaseFile.Status.values()),
                 all(Service.values())
-                        .map(v -> new ServiceWord(v, v.words(), v.colours(), v.marks(), v == Service.HAIRCUT))
+                        .map(v -> new ServiceWord(v, said.word(v), v.colours(), v.marks(), v == Service.HAIRCUT))
                         .toList(),
-                words(Where.values(), Where::words),
+                words(Where.values()),
                 all(PhotoController.Lamp.values())
-                        .map(v -> new LampWord(v, v.words()))
+                        .map(v -> new LampWord(v, said.word(v)))
                         .toList(),
                 LookView.LIGHTS.entrySet().stream()
-                        .map(light ->
-                                new LightWord(light.getKey(), light.getValue().words()))
+                        .map(light -> new LightWord(light.getKey(), said.word(light.getValue())))
                         .toList(),
                 Durations.names().stream()
-                        .map(name -> new DurationWord(name, Durations.unit(name), Durations.shipped(name)))
+                        .map(name -> new DurationWord(
+                                name,
+                                said.word(durationKey(name)),
+                                said.word(durationKey(name) + ".unit"),
+                                Durations.shipped(name)))
                         .toList(),
                 new Limits(Band.LONGEST_CM, Band.SHORTEST_CM, LevelScale.DARKEST, LevelScale.LIGHTEST, Wish.LIGHTEST));
     }
 
-    private static <T extends mischung.school.Choice> List<Choice<T>> choices(T[] values) {
-        return all(values).map(v -> new Choice<>(v, v.words(), v.why())).toList();
+    private static String durationKey(String name) {
+        return "duration." + name.replace(' ', '_');
     }
 
-    private static <T> List<Word<T>> words(T[] values, Function<T, String> words) {
-        return all(values).map(v -> new Word<>(v, words.apply(v))).toList();
+    private static <T extends Enum<T>> List<Choice<T>> choices(T[] values) {
+        Catalogue said = Catalogue.spoken();
+        return all(values).map(v -> new Choice<>(v, said.word(v), said.why(v))).toList();
+    }
+
+    private static <T extends Enum<T>> List<Word<T>> words(T[] values) {
+        Catalogue said = Catalogue.spoken();
+        return all(values).map(v -> new Word<>(v, said.word(v))).toList();
     }
 
     private static <T> Stream<T> all(T[] values) {

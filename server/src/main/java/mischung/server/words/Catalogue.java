@@ -2,37 +2,66 @@ package mischung.server.words;
 
 import com.ibm.icu.text.MessageFormat;
 import java.time.format.DateTimeFormatter;
+import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.MissingResourceException;
+import java.util.Objects;
 import java.util.ResourceBundle;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import mischung.said.Figure;
 import mischung.said.Said;
+import org.springframework.context.i18n.LocaleContext;
+import org.springframework.context.i18n.LocaleContextHolder;
 
 /** The words of the program in one language: bundles of ICU messages under {@code mischung/words}. */
 public final class Catalogue {
-    public static final Catalogue ENGLISH = new Catalogue(Locale.UK);
+    /** What cautions say; and the words for things. */
+    private static final List<String> BUNDLES = List.of("cautions", "things");
 
-    private static final String BUNDLE = "mischung.words.cautions";
+    private static final Map<Language, Catalogue> ALL = new EnumMap<>(Language.class);
+
+    static {
+        for (Language language : Language.values()) {
+            ALL.put(language, new Catalogue(language));
+        }
+    }
 
     private final Locale locale;
-    private final ResourceBundle bundle;
+    private final Map<String, String> texts = new HashMap<>();
     private final DateTimeFormatter days;
     private final Map<String, MessageFormat> formats = new ConcurrentHashMap<>();
 
-    private Catalogue(Locale locale) {
-        this.locale = locale;
-        this.bundle = ResourceBundle.getBundle(
-                BUNDLE, locale, ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES));
-        this.days = DateTimeFormatter.ofPattern("d MMMM uuuu", locale);
+    private Catalogue(Language language) {
+        this.locale = language.locale();
+        for (String name : BUNDLES) {
+            ResourceBundle bundle = ResourceBundle.getBundle(
+                    "mischung.words." + name,
+                    locale,
+                    ResourceBundle.Control.getNoFallbackControl(ResourceBundle.Control.FORMAT_PROPERTIES));
+            bundle.keySet().forEach(key -> texts.put(key, bundle.getString(key)));
+        }
+        this.days = DateTimeFormatter.ofPattern(language == Language.EN ? "d MMMM uuuu" : "d. MMMM uuuu", locale);
+    }
+
+    public static Catalogue of(Language language) {
+        return Objects.requireNonNull(ALL.get(language));
+    }
+
+    /** In the language of whoever asked: of the request that is answered by this thread, else English. */
+    public static Catalogue spoken() {
+        LocaleContext asked = LocaleContextHolder.getLocaleContext();
+        Locale locale = asked == null ? null : asked.getLocale();
+        return of(locale == null ? Language.EN : Language.of(locale));
     }
 
     /** Every key there is a text for. */
     public Set<String> keys() {
-        return new TreeSet<>(bundle.keySet());
+        return new TreeSet<>(texts.keySet());
     }
 
     /** Names of the figures that stand in a message's text. */
@@ -40,12 +69,30 @@ public final class Catalogue {
         return new TreeSet<>(format(key).getArgumentNames());
     }
 
-    /** A text without figures: the word for something. */
+    /**
+     * A text without figures: the word for something.
+     *
+     * @throws MissingResourceException if this language has none
+     */
     public String word(String key) {
-        return bundle.getString(key);
+        String text = texts.get(key);
+        if (text == null) {
+            throw new MissingResourceException("No word in " + locale, Catalogue.class.getName(), key);
+        }
+        return text;
     }
 
-    /** @throws java.util.MissingResourceException if this language has no such message */
+    /** The word for one of a list. */
+    public String word(Enum<?> one) {
+        return word(Figure.Named.of(one).text());
+    }
+
+    /** One line of why somebody would choose it. */
+    public String why(Enum<?> one) {
+        return word(Figure.Named.of(one).text() + ".why");
+    }
+
+    /** @throws MissingResourceException if this language has no such message */
     public String say(Said said) {
         Map<String, Object> written = new HashMap<>();
         said.figures().forEach((name, figure) -> written.put(name, written(figure)));
@@ -56,7 +103,7 @@ public final class Catalogue {
     }
 
     private MessageFormat format(String key) {
-        return formats.computeIfAbsent(key, of -> new MessageFormat(bundle.getString(of), locale));
+        return formats.computeIfAbsent(key, of -> new MessageFormat(word(of), locale));
     }
 
     private Object written(Figure figure) {

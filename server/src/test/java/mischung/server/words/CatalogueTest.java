@@ -2,59 +2,107 @@ package mischung.server.words;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.importer.ClassFileImporter;
+import com.tngtech.archunit.core.importer.ImportOption;
 import java.time.LocalDate;
+import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
 import mischung.caution.CautionMessage;
 import mischung.caution.CautionRule;
-import mischung.consult.HomeColour;
 import mischung.hair.Elasticity;
-import mischung.history.Service;
+import mischung.hair.ZonePlace;
 import mischung.said.Figure;
 import mischung.said.Message;
 import mischung.said.Said;
+import mischung.sequence.Durations;
+import mischung.wish.Weave;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.EnumSource;
+import org.springframework.context.i18n.LocaleContextHolder;
 
-/** Whether every message has its text, with just its figures, and no text is left over. */
+/** Whether every message and every thing has its text in every language, with just its figures, and no text is left over. */
 class CatalogueTest {
-    private final Catalogue english = Catalogue.ENGLISH;
+    private final Catalogue english = Catalogue.of(Language.EN);
+    private final Catalogue german = Catalogue.of(Language.DE);
 
-    private static Stream<String> words() {
-        return Stream.of(
-                        Stream.of(CautionRule.values()).map(rule -> "caution.rule." + rule.name()),
-                        Stream.of(HomeColour.values())
-                                .filter(HomeColour::suspicious)
-                                .map(one -> Figure.Named.of(one).text()),
-                        Stream.of(Service.values())
-                                .filter(service -> service.family() == Service.Family.DEPOSIT_OF_RISK)
-                                .map(one -> Figure.Named.of(one).text()),
-                        Stream.of(Elasticity.values())
-                                .map(one -> Figure.Named.of(one).text()))
-                .flatMap(keys -> keys);
+    /** Things with a word: every list that has one. */
+    private static Set<String> things() {
+        Set<String> keys = new TreeSet<>();
+        new ClassFileImporter()
+                .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("mischung").stream()
+                        .filter(JavaClass::isEnum)
+                        .filter(one -> one.tryGetMethod("words").isPresent())
+                        .forEach(one -> {
+                            boolean choice = one.tryGetMethod("why").isPresent();
+                            for (Object value : one.reflect().getEnumConstants()) {
+                                String key = Figure.Named.of((Enum<?>) value).text();
+                                keys.add(key);
+                                if (choice) {
+                                    keys.add(key + ".why");
+                                }
+                            }
+                        });
+        Durations.names().stream()
+                .map(name -> "duration." + name.replace(' ', '_'))
+                .forEach(key -> keys.addAll(List.of(key, key + ".unit")));
+        // All hair has no name beside its parts.
+        keys.remove(Figure.Named.of(Weave.ALL).text());
+        return keys;
     }
 
-    @Test
-    void everyMessageHasItsTextAndNoTextIsLeftOver() {
-        Set<String> asked = new TreeSet<>();
+    private static Stream<String> rules() {
+        return Stream.of(CautionRule.values()).map(rule -> "caution.rule." + rule.name());
+    }
+
+    @ParameterizedTest
+    @EnumSource
+    void everyMessageAndEveryThingHasItsTextAndNoTextIsLeftOver(Language language) {
+        Set<String> asked = things();
         CautionMessage.all().stream().map(Message::key).forEach(asked::add);
-        words().forEach(asked::add);
-        assertThat(english.keys()).isEqualTo(asked);
-        assertThat(asked).allSatisfy(key -> assertThat(english.word(key)).isNotBlank());
+        rules().forEach(asked::add);
+        Catalogue catalogue = Catalogue.of(language);
+        assertThat(catalogue.keys()).isEqualTo(asked);
+        assertThat(asked).allSatisfy(key -> assertThat(catalogue.word(key)).isNotBlank());
     }
 
-    @Test
-    void noTextAsksForAFigureThatItsMessageHasNot() {
+    @ParameterizedTest
+    @EnumSource
+    void noTextAsksForAFigureThatItsMessageHasNot(Language language) {
+        Catalogue catalogue = Catalogue.of(language);
         assertThat(CautionMessage.all())
-                .allSatisfy(message ->
-                        assertThat(message.figures()).as(message.key()).containsAll(english.figuresOf(message.key())));
+                .allSatisfy(message -> assertThat(message.figures())
+                        .as(message.key())
+                        .containsAll(catalogue.figuresOf(message.key())));
         assertThat(CautionMessage.values())
                 .as("every figure is said, in the message or in what clears it")
                 .allSatisfy(message -> assertThat(Stream.of(message, message.cleared())
-                                .flatMap(one -> english.figuresOf(one.key()).stream()))
+                                .flatMap(one -> catalogue.figuresOf(one.key()).stream()))
                         .containsAll(message.figures()));
-        words().forEach(key -> assertThat(english.figuresOf(key)).as(key).isEmpty());
+        Stream.concat(rules(), things().stream())
+                .forEach(key -> assertThat(catalogue.figuresOf(key)).as(key).isEmpty());
+    }
+
+    @Test
+    void aLanguageSaysNothingInAnothersWords() {
+        assertThat(CautionMessage.all().stream().map(Message::key))
+                .allSatisfy(key -> assertThat(german.word(key)).isNotEqualTo(english.word(key)));
+    }
+
+    @Test
+    void whoeverAsksIsAnsweredInTheLanguageOfTheRequest() {
+        assertThat(Catalogue.spoken()).isSameAs(english);
+        LocaleContextHolder.setLocale(Locale.GERMANY);
+        try {
+            assertThat(Catalogue.spoken().word(ZonePlace.NAPE)).isEqualTo("Nacken");
+        } finally {
+            LocaleContextHolder.resetLocaleContext();
+        }
     }
 
     @Test
@@ -70,5 +118,11 @@ class CatalogueTest {
         assertThat(english.say(
                         Said.of(CautionMessage.STRENGTH_AFTER, "stretch", Figure.Named.of(Elasticity.STAYS_STRETCHED))))
                 .startsWith("By this the hair stays stretched.");
+        assertThat(german.say(new Said(
+                        CautionMessage.PATCH_TOO_OLD,
+                        Map.of("day", new Figure.Day(LocalDate.of(2026, 9, 1)), "weeks", new Figure.Count(6)))))
+                .startsWith("Der Verträglichkeitstest vom 1. September 2026 ist mehr als 6 Wochen alt");
+        assertThat(german.say(Said.of(CautionMessage.MAKER_VOLUME, "volume", new Figure.Count(7.5))))
+                .startsWith("7,5 vol sind mehr");
     }
 }
