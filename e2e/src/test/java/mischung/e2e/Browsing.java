@@ -1,8 +1,8 @@
 package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThat;
 import static mischung.e2e.Texts.say;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
@@ -33,7 +33,8 @@ abstract class Browsing {
 
     /** Looked at in another light, by its name. */
     static void inLight(Page page, String light) {
-        page.getByLabel(say("shared.light"), new Page.GetByLabelOptions().setExact(true)).click();
+        page.getByLabel(say("shared.light"), new Page.GetByLabelOptions().setExact(true))
+                .click();
         page.locator(".ant-select-item-option:visible")
                 .getByText(light, new Locator.GetByTextOptions().setExact(true))
                 .click();

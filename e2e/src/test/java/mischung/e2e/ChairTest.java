@@ -1,8 +1,8 @@
 package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThat;
 import static mischung.e2e.Texts.say;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -106,7 +106,8 @@ class ChairTest extends OneApplication {
             assertThat(page.locator(".chair-main")).hasAttribute("data-state", "WAITING");
         }
         button(say("chair.changeThePlan")).click();
-        page.getByText(say("chair.theScalp"), new Page.GetByTextOptions().setExact(true)).click();
+        page.getByText(say("chair.theScalp"), new Page.GetByTextOptions().setExact(true))
+                .click();
         page.getByText(say("chair.brokenSkin")).click();
         button(say("chair.soItWasFound")).click();
         assertThat(page.locator(".chair-main")).containsText("nothing is done any more but rinsing");
@@ -169,7 +170,8 @@ class ChairTest extends OneApplication {
         assertThat(page.locator(".chair .photos img")).hasCount(1);
 
         button(say("chair.changeThePlan")).click();
-        page.getByText(say("chair.theScalp"), new Page.GetByTextOptions().setExact(true)).click();
+        page.getByText(say("chair.theScalp"), new Page.GetByTextOptions().setExact(true))
+                .click();
         page.getByText("irritated").click();
         button(say("chair.soItWasFound")).click();
         assertThat(page.locator(".chair-recheck")).containsText("The scalp is irritated.");

@@ -1,9 +1,9 @@
 package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static mischung.e2e.Texts.say;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static mischung.e2e.Texts.say;
 
 import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
@@ -240,7 +240,8 @@ class HairTest extends OneApplication {
         page.getByText("1. filler").click();
         assertThat(page.locator(".before-after-words")).containsText("orange or gold");
         assertThat(canvases.first().evaluate("canvas => canvas.toDataURL()")).isNotEqualTo(afterwards);
-        page.getByText(say("visit.front"), new Page.GetByTextOptions().setExact(true)).click();
+        page.getByText(say("visit.front"), new Page.GetByTextOptions().setExact(true))
+                .click();
         assertThat(canvases.nth(1)).hasAttribute("aria-label", Pattern.compile("Now, front: "));
         page.keyboard().press("Escape");
         assertThat(page).hasURL(Pattern.compile(".*/decide"));

@@ -1,8 +1,8 @@
 package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThat;
 import static mischung.e2e.Texts.say;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
@@ -154,8 +154,8 @@ class LookBackTest extends Browsing {
                 .isVisible();
         page.getByText("Everything that happened").click();
         assertThat(page.locator(".back .chair-log")).containsText("2 people from now on");
-        Download calendar = page.waitForDownload(
-                () -> page.getByRole(AriaRole.LINK, named(say("lookBack.calendar"))).click());
+        Download calendar = page.waitForDownload(() ->
+                page.getByRole(AriaRole.LINK, named(say("lookBack.calendar"))).click());
         assertThat(Files.readString(calendar.path())).contains("BEGIN:VEVENT");
 
         page.navigate("/clients");

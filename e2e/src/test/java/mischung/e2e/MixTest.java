@@ -1,9 +1,9 @@
 package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static mischung.e2e.Texts.say;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
-import static mischung.e2e.Texts.say;
 
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
@@ -186,10 +186,14 @@ class MixTest extends OneApplication {
         assertThat(page.locator(".products")).containsText("Own copper");
         page.getByLabel(say("shelf.whatIsShown")).getByText(say("shelf.toBuy")).click();
         // Every head that is booked is planned anew with the new range: on a busy machine that takes its time.
-        assertThat(page.getByLabel(say("shelf.toBuy"), new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true))
+        assertThat(page.getByLabel(
+                                say("shelf.toBuy"),
+                                new com.microsoft.playwright.Page.GetByLabelOptions().setExact(true))
                         .last())
                 .containsText("plans until", new LocatorAssertions.ContainsTextOptions().setTimeout(120_000));
-        page.getByLabel(say("shelf.whatIsShown")).getByText(say("shelf.whatThereIs")).click();
+        page.getByLabel(say("shelf.whatIsShown"))
+                .getByText(say("shelf.whatThereIs"))
+                .click();
         button(say("shelf.takeOffTheShelf", "name", "Own range")).click();
         assertThat(page.locator("[data-range='Own range']")).hasCount(0);
     }

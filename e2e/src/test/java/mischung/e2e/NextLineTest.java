@@ -32,7 +32,8 @@ class NextLineTest extends OneApplication {
     @Test
     void theLineLeadsFromAnEmptyDayToTheChair() {
         page.navigate("/?date=2026-11-24");
-        page.getByLabel(say("visit.client"), new Page.GetByLabelOptions().setExact(true)).fill("Ilka Sommer");
+        page.getByLabel(say("visit.client"), new Page.GetByLabelOptions().setExact(true))
+                .fill("Ilka Sommer");
         button(say("day.newCase")).click();
         page.waitForURL("**/consult");
         next("ASK", "8 questions are still to be asked.");

@@ -111,7 +111,8 @@ class ReadingTest extends OneApplication {
         }
         page.locator("[data-zone=PARTING] [data-band='0']").click();
         page.getByRole(AriaRole.BUTTON, named("This zone: parting")).click();
-        page.getByRole(AriaRole.MENUITEM, named(say("read.takeAway", "name", "parting"))).click();
+        page.getByRole(AriaRole.MENUITEM, named(say("read.takeAway", "name", "parting")))
+                .click();
         assertThat(page.locator("[data-zone=PARTING]")).hasCount(0);
     }
 }

@@ -1,8 +1,8 @@
 package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThat;
 import static mischung.e2e.Texts.say;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.deque.html.axecore.playwright.AxeBuilder;
 import com.google.gson.JsonArray;
@@ -66,6 +66,7 @@ class ScreensTest extends OneApplication {
                 "/cases/1/promise",
                 "/cases/5/mix",
                 "/shelf",
+                "/salon",
                 "/cases/1/chair",
                 "/cases/5/chair",
                 "/cases/done/look-back",
@@ -251,7 +252,9 @@ class ScreensTest extends OneApplication {
         plan.getByLabel(say("visit.bowls")).evaluate("e => e.scrollIntoView()");
         keep(plan, folder, "plan-bowls");
         Page hard = open("/cases/2/plan", 1280, 800);
-        hard.getByLabel(say("plan.schoolOfFilling")).getByText("two-level steps").click();
+        hard.getByLabel(say("plan.schoolOfFilling"))
+                .getByText("two-level steps")
+                .click();
         assertThat(hard.getByText("After filler 2")).isVisible();
         Page design = open("/cases/3/design", 1280, 800);
         design.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("design.addLayers")))

@@ -46,7 +46,8 @@ final class Texts {
     private static Map<String, String> read(String name) {
         try {
             return new Gson()
-                    .fromJson(Files.readString(ENGLISH.resolve(name + ".json")), new TypeToken<Map<String, String>>() {});
+                    .fromJson(
+                            Files.readString(ENGLISH.resolve(name + ".json")), new TypeToken<Map<String, String>>() {});
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -1,8 +1,8 @@
 package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThat;
 import static mischung.e2e.Texts.say;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
@@ -165,7 +165,9 @@ class WholeJobTest extends FreshApplication {
         page.getByLabel(say("plan.schoolOfFilling")).getByText("midpoint").click();
         assertThat(page.locator("[data-bowl=A] .weighs")).not().hasText(mix);
         assertThat(page.locator("[data-bowl=A]")).containsText("R11");
-        page.getByLabel(say("plan.schoolOfFilling")).getByText("two-level steps").click();
+        page.getByLabel(say("plan.schoolOfFilling"))
+                .getByText("two-level steps")
+                .click();
         assertThat(page.locator("[data-bowl=A]")).containsText("R13");
         saved();
     }

@@ -1,8 +1,8 @@
 package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
-import static org.assertj.core.api.Assertions.assertThat;
 import static mischung.e2e.Texts.say;
+import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -75,7 +75,8 @@ class WorkingUpTest extends OneApplication {
         page.keyboard().press("2");
         assertThat(page.getByText("Press what was done under")).isVisible();
         button("+ permanent colour").click();
-        page.getByLabel(say("history.when"), new Page.GetByLabelOptions().setExact(true)).fill("23 May 2026");
+        page.getByLabel(say("history.when"), new Page.GetByLabelOptions().setExact(true))
+                .fill("23 May 2026");
         page.keyboard().press("Enter");
         answer("Where on the strand", "all of it");
         Locator past = page.locator("[data-zone=FRINGE] .past-stretch");
@@ -285,7 +286,8 @@ class WorkingUpTest extends OneApplication {
         assertThat(page.locator(".case-list li")).hasCount(2);
         button(say("client.eraseForGood")).click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
-        assertThat(dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(say("client.eraseForGood"))))
+        assertThat(dialog.getByRole(
+                        AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(say("client.eraseForGood"))))
                 .isDisabled();
         dialog.getByLabel(say("client.nameToErase")).fill("Nora Kaltwasser");
         dialog.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName(say("client.eraseForGood")))
@@ -303,7 +305,8 @@ class WorkingUpTest extends OneApplication {
     /** A new client and case, begun on the day's page; nothing is asked or read yet. */
     private void fresh(String client) {
         open("/");
-        page.getByLabel(say("visit.client"), new Page.GetByLabelOptions().setExact(true)).fill(client);
+        page.getByLabel(say("visit.client"), new Page.GetByLabelOptions().setExact(true))
+                .fill(client);
         button(say("day.newCase")).click();
         page.waitForURL("**/consult");
         assertThat(page.getByLabel(say("consult.scalp"))).isVisible();

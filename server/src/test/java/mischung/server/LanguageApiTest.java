@@ -59,13 +59,13 @@ class LanguageApiTest extends OnDemoData {
 
     @Test
     void warningsAreSaidInItAndAreTheSameWarnings() {
-        String path = "/api/cases/1/cautions";
+        String path = "/api/cases/1/plan";
         JsonNode english = app.get(path).json();
-        JsonNode german =
-                app.send(app.request(path).header("Cookie", "language=de").GET()).json();
+        JsonNode german = app.send(
+                        app.request(path).header("Cookie", "language=de").GET())
+                .json();
         assertThat(german.toString()).contains("Vorrang haben").isNotEqualTo(english.toString());
-        assertThat(german.findValuesAsString("key"))
-                .isNotEmpty()
-                .isEqualTo(english.findValuesAsString("key"));
+        assertThat(german.findValuesAsString("rule")).isNotEmpty().isEqualTo(english.findValuesAsString("rule"));
+        assertThat(app.get(path).json()).as("asked again").isEqualTo(english);
     }
 }
