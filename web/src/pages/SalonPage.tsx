@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { Button, Input, Select, Switch } from 'antd';
+import { Button, Checkbox, Input, Select } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { answered, api, problemOf, type HouseSettings, type Problem } from '../api/client';
 import { useHouse, useLearnedOfHouse } from '../api/queries';
@@ -64,22 +64,20 @@ function Sections({ house, onHouse }: Part): ReactNode {
       <Spoken house={house} onHouse={onHouse} />
       <section aria-labelledby="salon-rules">
         <h2 id="salon-rules">{say('salon.rulesAndUnits')}</h2>
-        <div className="house-switch">
-          <Switch
-            aria-label={say('salon.localRulesLetALicensed')}
-            checked={house.overridesAllowed}
-            onChange={(overridesAllowed) => onHouse({ overridesAllowed })}
-          />
-          <span>{say('salon.localRulesLetALicensed2')}</span>
-        </div>
-        <div className="house-switch">
-          <Switch
-            aria-label={say('salon.inchesAndOunces')}
-            checked={house.inches}
-            onChange={(inches) => onHouse({ inches })}
-          />
-          <span>{say('salon.inchesOnTheClientS')}</span>
-        </div>
+        <Checkbox
+          className="layer-check"
+          checked={house.overridesAllowed}
+          onChange={(event) => onHouse({ overridesAllowed: event.target.checked })}
+        >
+          {say('salon.localRulesLetALicensed2')}
+        </Checkbox>
+        <Checkbox
+          className="layer-check"
+          checked={house.inches}
+          onChange={(event) => onHouse({ inches: event.target.checked })}
+        >
+          {say('salon.inchesOnTheClientS')}
+        </Checkbox>
       </section>
       <section aria-labelledby="salon-chairs">
         <h2 id="salon-chairs">{say('salon.chairs')}</h2>

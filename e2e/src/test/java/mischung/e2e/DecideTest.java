@@ -51,7 +51,7 @@ class DecideTest extends OneApplication {
     @Test
     void theOwnRouteIsEditedStepByStepAndComputedAtOnce() {
         page.navigate("/cases/" + copied(1) + "/decide");
-        button("Make by your schools my own").click();
+        button(say("visit.makeMyOwn", "words", "by your schools")).click();
         saved();
         Locator own = route("own");
         Locator distance = own.locator(".route-measures dd").first();
@@ -102,7 +102,7 @@ class DecideTest extends OneApplication {
         saved();
         page.keyboard().press("Escape");
         assertThat(page.locator(".decide-wish")).containsText("melt");
-        assertThat(page.getByText("Cannot both be")).isVisible();
+        assertThat(page.getByText(say("decide.cannotBothBe"))).isVisible();
         assertThat(page.locator("main")).containsText("No lightener may be used");
         button(say("decide.schools")).click();
         page.getByRole(

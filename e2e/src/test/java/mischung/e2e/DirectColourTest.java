@@ -1,6 +1,7 @@
 package mischung.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static mischung.e2e.Texts.say;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.google.gson.JsonObject;
@@ -98,7 +99,10 @@ class DirectColourTest extends OneApplication {
         wish("Wished tone", "beige");
         assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
         page.navigate("/cases/" + id + "/decide");
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Make .* my own$")))
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions()
+                                .setName(Pattern.compile("^" + say("visit.makeMyOwn", "words", ".*") + "$")))
                 .first()
                 .click();
         page.waitForTimeout(1500);

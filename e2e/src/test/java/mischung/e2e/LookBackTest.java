@@ -107,7 +107,7 @@ class LookBackTest extends Browsing {
         Locator proposal = page.locator(".chair-recheck");
         assertThat(proposal).containsText("Predicted");
         assertThat(bar.locator(".chair-recheck")).containsText("Predicted");
-        assertThat(page.getByText("Still looking")).hasCount(0);
+        assertThat(page.getByText(say("chair.stillLookingWhetherOtherBowls"))).hasCount(0);
         button(say("chair.workByIt")).click();
         assertThat(proposal).hasCount(0);
         assertThat(bar.locator(".chair-recheck")).hasCount(0);
@@ -229,7 +229,7 @@ class LookBackTest extends Browsing {
         button(say("chair.seen")).click();
         Locator proposal = page.locator(".chair-recheck");
         assertThat(proposal).containsText("rinse this section now");
-        assertThat(page.getByText("Still looking")).hasCount(0);
+        assertThat(page.getByText(say("chair.stillLookingWhetherOtherBowls"))).hasCount(0);
         button(say("chair.workByIt")).click();
         assertThat(proposal).hasCount(0);
         clocks("lifts")

@@ -138,12 +138,12 @@ class ModelTest extends OneApplication {
         assertThat(checks.locator("tbody tr").first()).containsText("R30");
         assertThat(checks.getByText("common practice, no source").first()).isVisible();
         page.getByLabel(say("model.findACheck")).fill("no such thing");
-        assertThat(checks).containsText("No check speaks of that");
+        assertThat(checks).containsText(say("model.noCheckSpeaksOfThat"));
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("model.computeAgain")))
                 .click();
         assertThat(checks).containsText(say("model.notModelled"));
         assertThat(checks).containsText("R56");
-        page.getByText("Every constant, and what it rests on").click();
+        page.getByText("Every constant and its source").click();
         assertThat(checks).containsText("Donner and Jensen");
         page.context().close();
     }

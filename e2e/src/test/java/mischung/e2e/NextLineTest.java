@@ -52,7 +52,7 @@ class NextLineTest extends OneApplication {
         answer("Scalp", "whole");
         next("ASK", "1 question is still to be asked.");
         answer("Home colour", "none");
-        next("READ", "Read the head: nobody has yet.");
+        next("READ", say("visit.readTheHeadNobodyHas"));
         assertThat(step("Consult")).hasAttribute("aria-description", "done");
 
         page.locator(".next-button").click();
@@ -89,9 +89,9 @@ class NextLineTest extends OneApplication {
         long id = copied(1);
         page.navigate("/cases/" + id + "/chair");
         button(say("chair.startTheAppointment")).click();
-        next("WORK", "The work is going on.");
+        next("WORK", say("visit.theWorkIsGoingOn"));
         page.navigate("/cases/" + id + "/history");
-        next("WORK", "The work is going on.");
+        next("WORK", say("visit.theWorkIsGoingOn"));
         page.locator(".next-button").click();
         page.waitForURL("**/chair");
         assertThat(step("Chair")).hasAttribute("aria-description", "to do");

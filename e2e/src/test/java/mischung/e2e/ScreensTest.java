@@ -14,6 +14,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.Cookie;
 import com.microsoft.playwright.options.RequestOptions;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -156,7 +157,7 @@ class ScreensTest extends OneApplication {
         assertThat(page.locator(".month")).isHidden();
         day.fill("31/11/2026");
         page.keyboard().press("Tab");
-        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Write a day such as 23/11/2026. 07/12/2026 is kept.");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("Write a day such as 23/11/2026. 07/12/2026 stays.");
         assertThat(shown).hasText("Monday 7 December");
         page.context().close();
     }
@@ -231,6 +232,8 @@ class ScreensTest extends OneApplication {
         Page client = open("/clients/1", 1280, 800);
         keep(client, folder, "client");
         Page consult = open("/cases/2/consult", 1280, 800);
+        inGerman(consult);
+        assertThat(consult.getByText("Verträglichkeitstest").first()).isVisible();
         keep(consult, folder, "consult");
         Page history = open("/cases/5/history", 1280, 800);
         keep(history, folder, "history");
@@ -274,7 +277,7 @@ class ScreensTest extends OneApplication {
         keep(open("/cases/1/before-after", 1280, 800), folder, "before-after");
         Page order = open("/cases/5/order", 1280, 800);
         order.locator(".clock-block[data-kind='WORK']").nth(2).press("Enter");
-        assertThat(order.getByLabel(say("order.chosenTask"))).containsText("May be rinsed from");
+        assertThat(order.getByLabel(say("order.chosenTask"))).containsText("Rinse between");
         keep(order, folder, "order");
         Page promise = open("/cases/1/promise", 1280, 800);
         keep(promise, folder, "promise");
@@ -304,6 +307,11 @@ class ScreensTest extends OneApplication {
         keep(model, folder, "model");
         hard.keyboard().press("Control+z");
         assertThat(hard.getByText("After filler 2")).isHidden();
+    }
+
+    private static void inGerman(Page page) {
+        page.context().addCookies(List.of(new Cookie("language", "de").setUrl(application.address())));
+        page.reload();
     }
 
     private static final String LOOK_BACK = "/cases/done/look-back";
@@ -428,6 +436,9 @@ class ScreensTest extends OneApplication {
         }
         if (path.endsWith("mix")) {
             return ".scale-shown";
+        }
+        if (path.equals("/salon")) {
+            return ".salon-durations li";
         }
         if (path.equals("/shelf")) {
             return ".products .ant-table-row";

@@ -37,7 +37,7 @@ class WholeJobTest extends FreshApplication {
     @Test
     void fromAnEmptyDatabaseToAPlanThatSurvives(@TempDir Path downloads) throws IOException {
         page.navigate("/");
-        assertThat(page.getByText("No case yet")).isVisible();
+        assertThat(page.getByText(say("day.noCaseYetOnThis"))).isVisible();
         page.getByLabel(say("day.client")).fill("Tova Rehlin");
         button(say("day.newCase")).click();
         assertThat(page.getByRole(AriaRole.LINK, named(say("visit.consult")))).hasAttribute("aria-current", "page");
@@ -101,7 +101,7 @@ class WholeJobTest extends FreshApplication {
 
         page.navigate("/clients");
         page.getByLabel("Erase Tova Rehlin").click();
-        assertThat(page.getByText("No case yet")).isVisible();
+        assertThat(page.getByText(say("clients.noCaseYetBeginOne"))).isVisible();
         page.getByLabel(say("clients.caseFile")).setInputFiles(file);
         assertThat(page.getByLabel(say("day.client"), new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("Tova Rehlin");

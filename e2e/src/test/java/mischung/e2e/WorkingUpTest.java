@@ -49,7 +49,7 @@ class WorkingUpTest extends OneApplication {
             answer(question, "no");
         }
         answer("Scalp", "whole");
-        answer("Home colour", "metallic, darkens day by day");
+        answer("Home colour", "metallic colour (darkens day by day)");
         assertThat(page.locator("[data-rule=SCALP]")).hasCount(0);
         assertThat(page.locator("[data-rule=HOME_COLOUR].blocks")).containsText("Test a cut strand first");
         answer("Cut strand", "stayed cool and whole");
@@ -73,7 +73,7 @@ class WorkingUpTest extends OneApplication {
     void theHistoryIsToldDraggedTakenOverAndContradicted() {
         fresh("Hella Zeitstrahl");
         page.keyboard().press("2");
-        assertThat(page.getByText("Press what was done under")).isVisible();
+        assertThat(page.getByText(say("history.askForTheLastTwo"))).isVisible();
         button("+ permanent colour").click();
         page.getByLabel(say("history.when"), new Page.GetByLabelOptions().setExact(true))
                 .fill("23 May 2026");
