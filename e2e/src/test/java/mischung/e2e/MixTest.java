@@ -170,7 +170,7 @@ class MixTest extends OneApplication {
                 .setInputFiles(file(header
                         + "shade,a1,,demi,6,purple,60,2\nshade,a2,,demi,60,gold,60,2\nshade,a3,,,6,gold,60,2\n"));
         Locator preview = page.locator(".range-preview");
-        assertThat(preview).containsText("3 lines cannot be");
+        assertThat(preview).containsText("3 lines are wrong");
         assertThat(preview).containsText("Line 2, tone “purple”");
         assertThat(preview).containsText("Line 3, level “60”");
         assertThat(preview).containsText("Line 4, class");
