@@ -28,6 +28,10 @@ export default tseslint.config(
     rules: { 'words/outside': 'error' },
   },
   {
+    files: ['public/sw.js'],
+    languageOptions: { globals: globals.serviceworker },
+  },
+  {
     files: ['words/*.mjs'],
     languageOptions: { globals: globals.node },
   },

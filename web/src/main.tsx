@@ -11,7 +11,7 @@ import { followClock, syncClock } from './state/clock';
 import { isLight, LightContext } from './state/light';
 import { theme } from './theme';
 import { beginToSpeak } from './words/language';
-import { learn, type Room } from './words/say';
+import { learn, spoken, type Room } from './words/say';
 import './styles/base.css';
 import './styles/cases.css';
 import './styles/read.css';
@@ -147,6 +147,13 @@ async function show(into: HTMLElement): Promise<void> {
   );
 }
 
+/** Where the salon's computer does not answer, a page of our own says so, in the language that was spoken. */
+function keepOfflinePage(): void {
+  if ('serviceWorker' in navigator) {
+    void navigator.serviceWorker.register(`/sw.js?language=${spoken()}`).catch(() => undefined);
+  }
+}
+
 if (root) {
-  void show(root);
+  void show(root).then(keepOfflinePage);
 }

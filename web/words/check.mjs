@@ -8,6 +8,7 @@ const code = fs
   .readdirSync(source, { recursive: true })
   .filter((file) => /\.tsx?$/.test(file) && !file.startsWith('words'))
   .map((file) => fs.readFileSync(path.join(source, file), 'utf8'))
+  .concat(fs.readFileSync(new URL('./plugin.mjs', import.meta.url), 'utf8'))
   .join('\n');
 const wrong = faults(read(path.join(source, 'words')), usedIn(code));
 wrong.forEach((one) => console.error(one));

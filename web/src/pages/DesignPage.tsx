@@ -360,7 +360,7 @@ function Close({ stretches, seed }: { stretches: FoilView['stretches']; seed: nu
               toCm: one.toCm,
               words: one.words,
               words2:
-                one.words !== 'stays' &&
+                !one.stays &&
                 one.reached
                   .map(({ levelWords, tone }) => say('design.predicted3', { levelWords, tone }))
                   .join(''),

@@ -37,7 +37,7 @@ function ProductSelect(props: {
       value={props.value || null}
       placeholder={props.label}
       onChange={props.onChange}
-      style={{ width: 220 }}
+      style={{ width: 280 }}
       options={props.products.map(({ code, name, kindWords, shade }) => ({
         value: code,
         label: shade[0] ? `${name} · ${shade[0].classWords}` : `${name} · ${kindWords}`,

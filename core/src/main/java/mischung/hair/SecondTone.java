@@ -21,6 +21,11 @@ public record SecondTone(Tone tone, double share) {
         RefusedInput.within("share", share, LEAST, MOST, "(0.5 is half of it)");
     }
 
+    /** How a colour is called that it lies in beside its main tone. */
+    public HairMessage message() {
+        return share > SOME ? HairMessage.HALF : share <= A_TOUCH ? HairMessage.TOUCH : HairMessage.SOME;
+    }
+
     /** "beige with a touch of gold", "beige with some gold", "beige-gold". */
     String beside(Tone main) {
         if (share > SOME) {

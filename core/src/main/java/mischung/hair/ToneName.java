@@ -1,5 +1,10 @@
 package mischung.hair;
 
+import java.util.Arrays;
+import java.util.List;
+import java.util.Set;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 
@@ -36,7 +41,37 @@ public final class ToneName {
 
     private static final double CLEARLY_GREY_CHROMA = 3;
 
+    /** What hair, and what it is filled with, is called beside the tones a colourist wishes for. */
+    private static final List<String> ONLY_READ = List.of(
+            "dark red",
+            "red-orange",
+            "gold-copper",
+            "gold-orange",
+            "gold-yellow",
+            "light yellow",
+            "pale yellow",
+            "white-yellow",
+            "white",
+            "grey",
+            "green-grey",
+            "blue-grey",
+            "violet-grey",
+            "dull grey-beige",
+            "blue-ash",
+            "copper-gold",
+            "copper-red",
+            "warm natural",
+            "golden natural");
+
     private ToneName() {}
+
+    /** Every name there is. */
+    public static Set<String> all() {
+        return Stream.concat(
+                        ONLY_READ.stream(),
+                        Arrays.stream(Tone.values()).filter(Tone::wishable).map(Tone::words))
+                .collect(Collectors.toUnmodifiableSet());
+    }
 
     public static String of(Lab colour) {
         double level = LevelScale.levelOf(colour.l());

@@ -102,7 +102,7 @@ class LookBackTest extends Browsing {
                 .first()
                 .getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("Check the"))
                 .click();
-        page.getByRole(AriaRole.RADIO, named("Level 6")).click();
+        page.getByRole(AriaRole.RADIO, named("Level 5")).click();
         button(say("chair.seen")).click();
         Locator proposal = page.locator(".chair-recheck");
         assertThat(proposal).containsText("Predicted");

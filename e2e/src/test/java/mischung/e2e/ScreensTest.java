@@ -90,11 +90,44 @@ class ScreensTest extends OneApplication {
                 """);
         assertThat((List<?>) tooSmall).isEmpty();
         assertThat(sideways(page)).as("1280 wide").isLessThanOrEqualTo(0);
+        assertThat(cut(page)).as("cut at 1280").isEmpty();
         page.setViewportSize(1024, 768);
         assertThat(page.locator(sign(path)).first()).isVisible();
         // What is drawn to the width is drawn again in the frame after it changed.
         page.waitForFunction("() => document.documentElement.scrollWidth <= window.innerWidth");
         page.context().close();
+    }
+
+    /** Words that lie beyond a box which shows nothing outside itself; what scrolls, and what only screen readers hear, is not cut. */
+    private static List<?> cut(Page page) {
+        return (List<?>) page.evaluate("""
+                () => {
+                  const found = [];
+                  const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
+                  while (texts.nextNode()) {
+                    const text = texts.currentNode;
+                    const inside = text.parentElement;
+                    if (text.data.trim() === '' || inside.closest('.unseen, style, script, title, [aria-hidden=true], .ant-table-tbody-virtual')) continue;
+                    const range = document.createRange();
+                    range.selectNodeContents(text);
+                    const lines = [...range.getClientRects()].filter(line => line.width > 1 && line.height > 1);
+                    for (let box = inside; box !== document.body; box = box.parentElement) {
+                      const { overflowX, overflowY, visibility } = getComputedStyle(box);
+                      if (visibility === 'hidden' || /auto|scroll/.test(overflowX + overflowY)) break;
+                      const edge = box.getBoundingClientRect();
+                      const beside = overflowX !== 'visible'
+                        && lines.some(line => line.right > edge.right + 1.5 || line.left < edge.left - 1.5);
+                      const below = overflowY !== 'visible'
+                        && lines.some(line => line.bottom > edge.bottom + 4 || line.top < edge.top - 4);
+                      if (beside || below) {
+                        found.push(text.data.trim().slice(0, 60) + ' in ' + box.className);
+                        break;
+                      }
+                    }
+                  }
+                  return [...new Set(found)];
+                }
+                """);
     }
 
     private static int sideways(Page page) {
@@ -168,7 +201,7 @@ class ScreensTest extends OneApplication {
         Page page = chromium.page(application.address(), 1280, 800);
         List<Response> scripts = new ArrayList<>();
         page.onResponse(answer -> {
-            if (answer.url().endsWith(".js")) {
+            if (answer.url().contains("/assets/") && answer.url().endsWith(".js")) {
                 scripts.add(answer);
             }
         });

@@ -6,6 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import mischung.after.HomeCare;
 import mischung.after.Upkeep;
+import mischung.server.words.Catalogue;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.MediaType;
@@ -45,7 +46,8 @@ class AfterController {
             @Schema(description = "what happens if it waits longer; empty where nothing does")
             String warning) {
         static DueView of(Upkeep.Due due) {
-            return new DueView(due.kind(), due.kind().words(), due.from(), due.to(), due.why(), due.warning());
+            return new DueView(
+                    due.kind(), Catalogue.spoken().word(due.kind()), due.from(), due.to(), due.why(), due.warning());
         }
     }
 

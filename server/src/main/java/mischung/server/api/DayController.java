@@ -7,6 +7,7 @@ import java.util.List;
 import mischung.server.store.CaseStore;
 import mischung.server.store.PastStore;
 import mischung.server.store.Visit;
+import mischung.server.words.Catalogue;
 import mischung.shelf.Item;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -90,7 +91,7 @@ class DayController {
                 of.visit(),
                 of.client(),
                 of.name(),
-                of.due().kind().words(),
+                Catalogue.spoken().word(of.due().kind()),
                 of.due().from(),
                 of.due().to(),
                 of.booked().stream().toList(),

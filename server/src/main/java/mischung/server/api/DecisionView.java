@@ -16,6 +16,7 @@ import mischung.route.Rates;
 import mischung.route.Refused;
 import mischung.route.Route;
 import mischung.route.Whole;
+import mischung.server.words.Catalogue;
 import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
 
@@ -152,7 +153,8 @@ public record DecisionView(
                 zones(head),
                 decision.routes().stream().map(route -> of(route, rates)).toList(),
                 decision.refused().stream()
-                        .map(r -> new RefusedView(r.words(), r.why(), r.why().words(), r.sentence()))
+                        .map(r -> new RefusedView(
+                                r.words(), r.why(), Catalogue.spoken().word(r.why()), r.sentence()))
                         .toList());
     }
 
@@ -160,7 +162,7 @@ public record DecisionView(
         return java.util.stream.IntStream.range(0, head.zones().size())
                 .mapToObj(z -> new WorkedZone(
                         head.read().zones().get(z).place(),
-                        head.read().zones().get(z).place().words(),
+                        Catalogue.spoken().word(head.read().zones().get(z).place()),
                         java.util.stream.IntStream.range(0, head.zones().get(z).size())
                                 .mapToObj(b -> worked(head, new BandRef(z, b)))
                                 .toList()))
@@ -173,7 +175,7 @@ public record DecisionView(
                 RoundView.stretch(at, head),
                 band.read(),
                 band.share(),
-                band.aim().map(aim -> aim.words()).orElse(""),
+                band.aim().map(aim -> Catalogue.spoken().colour(aim)).orElse(""),
                 band.why());
     }
 
@@ -189,8 +191,10 @@ public record DecisionView(
                 route.key(),
                 route.words(),
                 route.group(),
-                route.group().words(),
-                route.merits().stream().map(Route.Merit::words).toList(),
+                Catalogue.spoken().word(route.group()),
+                route.merits().stream()
+                        .map(merit -> Catalogue.spoken().word(merit))
+                        .toList(),
                 whole.mixed() ? whole.sentence() : "",
                 MeasuresView.of(route.measures(), route.surest(), rates),
                 columns,

@@ -20,6 +20,7 @@ import mischung.job.Job;
 import mischung.job.Recheck;
 import mischung.job.Replan;
 import mischung.sequence.Task;
+import mischung.server.words.Catalogue;
 
 /** A job as it runs: what is to be done now and next, and every clock with its window. */
 public record JobView(
@@ -169,7 +170,7 @@ public record JobView(
         return new ClockView(
                 clock.task().key(),
                 clock.zone(),
-                clock.zone().words(),
+                Catalogue.spoken().word(clock.zone()),
                 clock.task().title(),
                 clock.since(),
                 clock.earliestMinutes(),

@@ -23,6 +23,7 @@ import mischung.plan.Plan;
 import mischung.plan.Planner;
 import mischung.route.Decision;
 import mischung.route.Route;
+import mischung.server.words.Catalogue;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -223,7 +224,7 @@ class LookBackController {
                                 Reading.canvasOf(band, of.checked().head().thickness())
                                         .lab());
                         all.add(new FadedView(
-                                one.zone().words(),
+                                Catalogue.spoken().word(one.zone()),
                                 band.fromCm(),
                                 band.toCm(),
                                 LookBackView.ShownView.of(forecast),

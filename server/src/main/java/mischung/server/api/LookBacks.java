@@ -35,6 +35,7 @@ import mischung.sequence.Task;
 import mischung.server.store.MixStore;
 import mischung.server.store.PastStore;
 import mischung.server.store.PhotoStore;
+import mischung.server.words.Catalogue;
 import mischung.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -126,7 +127,7 @@ class LookBacks {
                     .orElse(one);
             all.add(new LookBackView.BandBack(
                     one.zone(),
-                    one.zone().words(),
+                    Catalogue.spoken().word(one.zone()),
                     one.band(),
                     one.fromCm(),
                     one.toCm(),

@@ -9,6 +9,7 @@ import mischung.hair.Canvas;
 import mischung.hair.LevelScale;
 import mischung.hair.Look;
 import mischung.light.Illuminant;
+import mischung.server.words.Catalogue;
 
 /** How a piece of hair looks, in figures, in words, and as screen colours in five lights. */
 public record LookView(
@@ -75,7 +76,7 @@ public record LookView(
         return new LookView(
                 rounded(look.level(), 100),
                 LevelScale.words(look.level()),
-                look.tone(),
+                Catalogue.spoken().toneName(look.tone()),
                 new LabView(
                         rounded(look.lab().l(), 10),
                         rounded(look.lab().a(), 10),

@@ -11,6 +11,7 @@ import mischung.check.Check;
 import mischung.check.Checks;
 import mischung.hair.Past;
 import mischung.product.DirectHue;
+import mischung.server.words.Catalogue;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -55,12 +56,13 @@ class ModelController {
     ModelChoices choices() {
         return new ModelChoices(
                 Arrays.stream(Past.Kind.values())
-                        .map(v -> new PastWord(v, v.words(), v != Past.Kind.AS_GROWN && v != Past.Kind.LIFTED))
+                        .map(v -> new PastWord(
+                                v, Catalogue.spoken().word(v), v != Past.Kind.AS_GROWN && v != Past.Kind.LIFTED))
                         .toList(),
                 Arrays.stream(ModelRun.Laid.values())
                         .map(v -> new LaidWord(
                                 v,
-                                v.words(),
+                                Catalogue.spoken().word(v),
                                 v.lifts(),
                                 v.colours(),
                                 v.usualRatio(),
@@ -69,16 +71,16 @@ class ModelController {
                                 v.usualVolume()))
                         .toList(),
                 Arrays.stream(Place.values())
-                        .map(v -> new PlaceOnStrand(v, v.words()))
+                        .map(v -> new PlaceOnStrand(v, Catalogue.spoken().word(v)))
                         .toList(),
                 Arrays.stream(Cover.values())
-                        .map(v -> new CoverWord(v, v.words()))
+                        .map(v -> new CoverWord(v, Catalogue.spoken().word(v)))
                         .toList(),
                 Arrays.stream(Wetness.values())
-                        .map(v -> new WetnessWord(v, v.words()))
+                        .map(v -> new WetnessWord(v, Catalogue.spoken().word(v)))
                         .toList(),
                 Arrays.stream(DirectHue.values())
-                        .map(v -> new HueWord(v, v.words()))
+                        .map(v -> new HueWord(v, Catalogue.spoken().word(v)))
                         .toList());
     }
 
@@ -97,7 +99,7 @@ class ModelController {
                     check.says(),
                     check.expected(),
                     check.found(),
-                    check.basis().words(),
+                    Catalogue.spoken().word(check.basis()),
                     check.source(),
                     check.passes());
         }

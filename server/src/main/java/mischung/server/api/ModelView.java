@@ -26,6 +26,7 @@ import mischung.hair.PigmentLine;
 import mischung.hair.Porosity;
 import mischung.hair.ReadIn;
 import mischung.light.Illuminant;
+import mischung.server.words.Catalogue;
 import org.jspecify.annotations.Nullable;
 
 /** What became of the band, from the beginning to the end of what was done. */
@@ -134,7 +135,7 @@ record ModelView(
                 end(last),
                 Arrays.stream(Pigment.values())
                         .map(p -> new Amount(
-                                p.words(),
+                                Catalogue.spoken().word(p),
                                 LookView.rounded(start.best().coloured().amount(p), 10_000),
                                 LookView.rounded(end.coloured().amount(p), 10_000)))
                         .toList(),
@@ -153,7 +154,7 @@ record ModelView(
                 LookView.rounded(range.to(), 100),
                 range.words(),
                 LookView.rounded(canvas.fibre().integrity(), 1000),
-                canvas.fibre().elasticity().words());
+                Catalogue.spoken().word(canvas.fibre().elasticity()));
     }
 
     private static EndView end(Forecast forecast) {
@@ -164,7 +165,9 @@ record ModelView(
                 LookView.of(Look.of(forecast.expected().wetReflectance())),
                 Arrays.stream(Illuminant.values())
                         .map(light -> new LightView(
-                                light, light.words(), look.under(light).hex()))
+                                light,
+                                Catalogue.spoken().word(light),
+                                look.under(light).hex()))
                         .toList(),
                 forecast.tones().stream()
                         .map(t -> new ToneOften(t.tone(), LookView.rounded(t.share(), 100)))
@@ -184,7 +187,7 @@ record ModelView(
     private static LearnedView learnedView(@Nullable Learned learned, Calibration known) {
         List<FactorView> factors = Arrays.stream(Factor.values())
                 .map(f -> new FactorView(
-                        f.words(),
+                        Catalogue.spoken().word(f),
                         LookView.rounded(known.median(f), 100),
                         LookView.rounded(known.median(f) * Math.exp(-known.spread(f)), 100),
                         LookView.rounded(known.median(f) * Math.exp(known.spread(f)), 100)))
@@ -208,7 +211,7 @@ record ModelView(
 
     private static SlipView slip(Barrier barrier, Slip slip) {
         return new SlipView(
-                barrier.words(),
+                Catalogue.spoken().word(barrier),
                 LookView.of(slip.kept().look()),
                 LookView.of(slip.strip().look()),
                 LookView.rounded(slip.againstKept(), 10),

@@ -15,6 +15,7 @@ import java.util.stream.Collectors;
 import mischung.hair.LevelScale;
 import mischung.hair.Porosity;
 import mischung.server.store.PastStore;
+import mischung.server.words.Catalogue;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -153,7 +154,7 @@ class PastController {
                 from.equals(to) ? from : from + "–" + to,
                 work.wishWords(),
                 work.school(),
-                Porosity.valueOf(work.porosity()).words(),
+                Catalogue.spoken().word(Porosity.valueOf(work.porosity())),
                 work.shades(),
                 outcome(work),
                 work.worked(),

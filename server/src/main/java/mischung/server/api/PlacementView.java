@@ -13,6 +13,7 @@ import mischung.hair.ZonePlace;
 import mischung.plan.Plan;
 import mischung.route.Whole;
 import mischung.sequence.SectionPlan;
+import mischung.server.words.Catalogue;
 import mischung.wish.Aim;
 import mischung.wish.Layer;
 import mischung.wish.Wish;
@@ -73,6 +74,9 @@ public record PlacementView(
             double toCm,
             String words,
 
+            @Schema(description = "whether nothing is wished there but that it stays")
+            boolean stays,
+
             @Schema(description = "as it is wished; where it stays, as it is")
             LookView look,
 
@@ -87,6 +91,7 @@ public record PlacementView(
             double featherCm) {
         boolean isLike(FoilStretch other) {
             return words.equals(other.words)
+                    && stays == other.stays
                     && bowls.equals(other.bowls)
                     && look.equals(other.look)
                     && featherCm == 0
@@ -100,7 +105,7 @@ public record PlacementView(
         }
 
         FoilStretch joined(FoilStretch next) {
-            return new FoilStretch(fromCm, next.toCm, words, look, reached, bowls, next.featherCm);
+            return new FoilStretch(fromCm, next.toCm, words, stays, look, reached, bowls, next.featherCm);
         }
     }
 
@@ -127,7 +132,10 @@ public record PlacementView(
                 Arrays.stream(Whole.Side.values())
                         .map(side -> Whole.of(plan, side))
                         .map(whole -> new WholeView(
-                                whole.side(), whole.side().words(), whole.sentence(), LookView.of(whole.look())))
+                                whole.side(),
+                                Catalogue.spoken().word(whole.side()),
+                                whole.sentence(),
+                                LookView.of(whole.look())))
                         .toList());
     }
 
@@ -166,7 +174,7 @@ public record PlacementView(
         return sections.grounds().stream()
                 .map(ground -> new GroundView(
                         ground.place(),
-                        ground.place().words(),
+                        Catalogue.spoken().word(ground.place()),
                         stretches(head, ground.stretches(), plan, wished),
                         Arrays.stream(HeadView.values())
                                 .filter(view -> view.shows(ground.place()))
@@ -182,7 +190,10 @@ public record PlacementView(
             FoilStretch next = new FoilStretch(
                     stretch.fromCm(),
                     stretch.toCm(),
-                    stretch.aim().map(Aim::words).orElse("stays"),
+                    stretch.aim()
+                            .map(aim -> Catalogue.spoken().colour(aim))
+                            .orElseGet(() -> Catalogue.spoken().word(LayerView.WhatKind.STAYS)),
+                    stretch.aim().isEmpty(),
                     stretch.aim()
                             .map(aim -> wished.computeIfAbsent(aim, Swatches::of))
                             .orElseGet(() -> LookView.of(wished(head, stretch))),

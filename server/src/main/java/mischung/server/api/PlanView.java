@@ -25,6 +25,7 @@ import mischung.product.Lightener;
 import mischung.product.Mix;
 import mischung.product.ShadeClass;
 import mischung.sequence.Sequence;
+import mischung.server.words.Catalogue;
 import mischung.wish.WorkedHead;
 
 /** A plan as it is shown: the score of strands, the bowls, the order, the reasons. */
@@ -163,7 +164,7 @@ public record PlanView(
                 treatments.add(new TreatmentView(
                         i + 1,
                         t.action(),
-                        t.action().words(),
+                        Catalogue.spoken().word(t.action()),
                         t.laying().times(),
                         t.grams(),
                         t.minutes(),
@@ -224,12 +225,17 @@ public record PlanView(
     }
 
     private static AnswerView answer(BandAnswer answer) {
-        return new AnswerView(answer.decision(), answer.decision().words(), answer.drop(), reasons(answer.reasons()));
+        return new AnswerView(
+                answer.decision(),
+                Catalogue.spoken().word(answer.decision()),
+                answer.drop(),
+                reasons(answer.reasons()));
     }
 
     private static List<ReasonView> reasons(List<Reason> reasons) {
         return reasons.stream()
-                .map(r -> new ReasonView(r.kind(), r.rule().number(), r.rule().words(), r.sentence()))
+                .map(r -> new ReasonView(
+                        r.kind(), r.rule().number(), Catalogue.spoken().word(r.rule()), r.sentence()))
                 .toList();
     }
 
@@ -250,9 +256,9 @@ public record PlanView(
                 number,
                 step.name() + " · " + bowl.aimWords(),
                 bowl.place(),
-                bowl.place().words(),
+                Catalogue.spoken().word(bowl.place()),
                 mix.shadeClass(),
-                mix.shadeClass().words(),
+                Catalogue.spoken().word(mix.shadeClass()),
                 mix.words(),
                 parts,
                 step.round().layings().indexOf(bowl.laying()),
@@ -282,7 +288,7 @@ public record PlanView(
                 step.name() + " to " + LevelScale.words(bowl.goalLevel()) + ", "
                         + bowl.laying().way().words(),
                 root ? BowlPlace.ROOTS : BowlPlace.LENGTHS,
-                bowl.laying().way().words(),
+                Catalogue.spoken().word(bowl.laying().way()),
                 ShadeClass.LIGHTEST,
                 cleanse ? "cleanse mix" : product,
                 product,
@@ -302,7 +308,10 @@ public record PlanView(
     }
 
     private static List<String> zones(WorkedHead head, List<BandRef> bands) {
-        return bands.stream().map(at -> head.place(at).words()).distinct().toList();
+        return bands.stream()
+                .map(at -> Catalogue.spoken().word(head.place(at)))
+                .distinct()
+                .toList();
     }
 
     static String duration(int minutes) {

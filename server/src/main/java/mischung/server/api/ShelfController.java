@@ -13,6 +13,7 @@ import mischung.RefusedInput;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
 import mischung.server.store.ShelfStore;
+import mischung.server.words.Catalogue;
 import mischung.shelf.Item;
 import mischung.shelf.Kind;
 import mischung.shelf.Shelf;
@@ -92,7 +93,7 @@ class ShelfController {
                     version,
                     rangeId,
                     item.product().kind(),
-                    item.product().kind().words(),
+                    Catalogue.spoken().word(item.product().kind()),
                     item.product().code(),
                     item.product().name(),
                     item.product().shade().map(shade -> ShadeView.of(shade, item)).stream()
@@ -132,7 +133,7 @@ class ShelfController {
         static ShadeView of(Shade shade, Item item) {
             return new ShadeView(
                     shade.shadeClass(),
-                    shade.shadeClass().words(),
+                    Catalogue.spoken().word(shade.shadeClass()),
                     shade.level(),
                     item.product().tone(),
                     item.product().habit().ratio(),

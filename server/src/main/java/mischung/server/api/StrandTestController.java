@@ -18,6 +18,7 @@ import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Canvas;
 import mischung.hair.Elasticity;
+import mischung.server.words.Catalogue;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -133,7 +134,7 @@ class StrandTestController {
                 LookView.of(start.best()),
                 predicted,
                 forecast.levels().words(),
-                end.fibre().elasticity().words(),
+                Catalogue.spoken().word(end.fibre().elasticity()),
                 learned == null
                         ? predicted
                         : Swatches.of(
@@ -177,7 +178,7 @@ class StrandTestController {
         return Arrays.stream(Factor.values())
                 .map(f -> new FactorChange(
                         f,
-                        f.words(),
+                        Catalogue.spoken().word(f),
                         LookView.rounded(before.median(f), 100),
                         LookView.rounded(before.spread(f), 100),
                         LookView.rounded(after.median(f), 100),

@@ -13,15 +13,21 @@ import java.util.ResourceBundle;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
+import mischung.hair.HairMessage;
+import mischung.hair.LevelScale;
+import mischung.hair.Tone;
+import mischung.hair.ToneMix;
+import mischung.hair.ToneName;
 import mischung.said.Figure;
 import mischung.said.Said;
+import mischung.wish.Aim;
 import org.springframework.context.i18n.LocaleContext;
 import org.springframework.context.i18n.LocaleContextHolder;
 
 /** The words of the program in one language: bundles of ICU messages under {@code mischung/words}. */
 public final class Catalogue {
-    /** What cautions say; and the words for things. */
-    private static final List<String> BUNDLES = List.of("cautions", "things");
+    /** What cautions say; how colours are called; and the words for things. */
+    private static final List<String> BUNDLES = List.of("cautions", "hair", "things");
 
     private static final Map<Language, Catalogue> ALL = new EnumMap<>(Language.class);
 
@@ -85,6 +91,28 @@ public final class Catalogue {
     /** The word for one of a list. */
     public String word(Enum<?> one) {
         return word(Figure.Named.of(one).text());
+    }
+
+    /** What a colour of hair that is seen is called: "copper-gold"; the name is one of {@link ToneName#all()}. */
+    public String toneName(String name) {
+        return word("toneName." + name.replace(' ', '_'));
+    }
+
+    /** "beige", "beige with some gold". */
+    public String tones(ToneMix mix) {
+        return mix.second()
+                .map(other -> say(new Said(
+                        other.message(),
+                        Map.of("main", Figure.Named.of(mix.main()), "second", Figure.Named.of(other.tone())))))
+                .orElseGet(() -> word(mix.main()));
+    }
+
+    /** "6 natural", "8 copper-gold" for a filler, "about 7 copper (picked)". */
+    public String colour(Aim aim) {
+        String tone = aim.tone() == Tone.AS_LIFTED ? toneName(Aim.warmth(aim.level())) : tones(aim.tones());
+        return say(new Said(
+                aim.picked().isPresent() ? HairMessage.PICKED : HairMessage.COLOUR,
+                Map.of("level", new Figure.Typed(LevelScale.words(aim.level())), "tone", new Figure.Typed(tone))));
     }
 
     /** One line of why somebody would choose it. */

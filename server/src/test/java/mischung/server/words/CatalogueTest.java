@@ -6,6 +6,7 @@ import com.tngtech.archunit.core.domain.JavaClass;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
 import java.time.LocalDate;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -15,6 +16,8 @@ import java.util.stream.Stream;
 import mischung.caution.CautionMessage;
 import mischung.caution.CautionRule;
 import mischung.hair.Elasticity;
+import mischung.hair.HairMessage;
+import mischung.hair.ToneName;
 import mischung.hair.ZonePlace;
 import mischung.said.Figure;
 import mischung.said.Message;
@@ -51,9 +54,16 @@ class CatalogueTest {
         Durations.names().stream()
                 .map(name -> "duration." + name.replace(' ', '_'))
                 .forEach(key -> keys.addAll(List.of(key, key + ".unit")));
+        ToneName.all().forEach(name -> keys.add("toneName." + name.replace(' ', '_')));
         // All hair has no name beside its parts.
         keys.remove(Figure.Named.of(Weave.ALL).text());
         return keys;
+    }
+
+    private static Set<Message> messages() {
+        Set<Message> all = new HashSet<>(CautionMessage.all());
+        all.addAll(List.of(HairMessage.values()));
+        return all;
     }
 
     private static Stream<String> rules() {
@@ -64,7 +74,7 @@ class CatalogueTest {
     @EnumSource
     void everyMessageAndEveryThingHasItsTextAndNoTextIsLeftOver(Language language) {
         Set<String> asked = things();
-        CautionMessage.all().stream().map(Message::key).forEach(asked::add);
+        messages().stream().map(Message::key).forEach(asked::add);
         rules().forEach(asked::add);
         Catalogue catalogue = Catalogue.of(language);
         assertThat(catalogue.keys()).isEqualTo(asked);
@@ -75,7 +85,7 @@ class CatalogueTest {
     @EnumSource
     void noTextAsksForAFigureThatItsMessageHasNot(Language language) {
         Catalogue catalogue = Catalogue.of(language);
-        assertThat(CautionMessage.all())
+        assertThat(messages())
                 .allSatisfy(message -> assertThat(message.figures())
                         .as(message.key())
                         .containsAll(catalogue.figuresOf(message.key())));
