@@ -8,6 +8,7 @@ import mischung.plan.Action;
 import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.said.Said;
 
 /** What the client does at home, by what was done to the hair. Common practice, no source; the maker's sheet goes first. */
 public final class HomeCare {
@@ -16,7 +17,7 @@ public final class HomeCare {
     private HomeCare() {}
 
     /** One sentence each, the most important first. */
-    public static List<String> of(Plan plan) {
+    public static List<Said> of(Plan plan) {
         List<PlanStep> done = plan.today();
         boolean lifted = done.stream().anyMatch(step -> !step.lifts().isEmpty());
         boolean coloured = done.stream().anyMatch(PlanStep::finishes);
@@ -29,30 +30,30 @@ public final class HomeCare {
             weak |= !end.cut() && end.integrity() < Elasticity.SPRINGS_BACK.from();
             light |= !end.cut() && lifted && end.look().level() >= LIGHT;
         }
-        List<String> all = new ArrayList<>();
+        List<Said> all = new ArrayList<>();
         if (coloured || removed) {
-            all.add("Do not wash for two days; then seldom, cool, with a shampoo for coloured hair without sulphates.");
+            all.add(AfterMessage.WASH_SELDOM.alone());
         }
         if (removed) {
-            all.add("If it darkens within the first days, call: old colour can come back after a remover.");
+            all.add(AfterMessage.MAY_DARKEN.alone());
         }
         if (filled) {
-            all.add("The first washes take some warmth with them; that is meant. No clearing shampoo.");
+            all.add(AfterMessage.WARMTH_LEAVES.alone());
         }
         if (light) {
-            all.add("A violet shampoo at most once a week, for no longer than its label says.");
+            all.add(AfterMessage.VIOLET_SHAMPOO.alone());
         }
         if (lifted) {
-            all.add("A strengthening treatment once a week; heat only with protection and below 180 °C.");
-            all.add("Keep chlorine and salt water off it: wet it with clean water first, rinse it afterwards.");
+            all.add(AfterMessage.STRENGTHEN.alone());
+            all.add(AfterMessage.CHLORINE.alone());
         }
         if (weak) {
-            all.add("It is tender now: comb wet hair only with a wide comb, from the ends up; no tight ties.");
+            all.add(AfterMessage.TENDER.alone());
         }
         if (all.isEmpty()) {
-            all.add("Nothing special: wash and dry it as before.");
+            all.add(AfterMessage.NOTHING_SPECIAL.alone());
         }
-        all.add("If the scalp itches, burns or swells, rinse with cool water and see a doctor; call us, too.");
+        all.add(AfterMessage.IF_IT_BURNS.alone());
         return all;
     }
 }

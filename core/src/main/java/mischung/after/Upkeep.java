@@ -5,7 +5,7 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import mischung.Constants;
@@ -16,6 +16,8 @@ import mischung.plan.Bowl;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.product.ShadeClass;
+import mischung.said.Figure;
+import mischung.said.Said;
 import mischung.wish.Aim;
 import mischung.wish.WorkedHead;
 
@@ -62,9 +64,9 @@ public final class Upkeep {
      * @param from the first day it is worth it
      * @param to the last day it should wait for
      * @param why with its rule
-     * @param warning what happens if it waits longer; empty where nothing does
+     * @param warning what happens if it waits longer
      */
-    public record Due(Kind kind, LocalDate from, LocalDate to, String why, String warning) {
+    public record Due(Kind kind, LocalDate from, LocalDate to, Said why, Optional<Said> warning) {
         /** Whether a visit on that day would be past what its warning says. */
         public boolean late(LocalDate day) {
             return day.isAfter(to);
@@ -119,21 +121,39 @@ public final class Upkeep {
                 .toList();
     }
 
-    private static Due due(Kind kind, LocalDate day, Growth growth) {
+    /** Something to come for as it was kept: what happens if it waits longer is said without the day it was worked. */
+    public static Due kept(Kind kind, LocalDate from, LocalDate to) {
+        return new Due(
+                kind,
+                from,
+                to,
+                why(kind).alone(),
+                kind == Kind.ROOTS
+                        ? Optional.of(AfterMessage.ROOTS_LATE
+                                .say()
+                                .count("cm", WorkedHead.WARM_CM)
+                                .said())
+                        : Optional.empty());
+    }
+
+    private static AfterMessage why(Kind kind) {
         return switch (kind) {
-            case ROOTS -> roots(day, growth);
-            case REGROWTH ->
-                due(
-                        kind,
-                        day,
-                        "Permanent colour only on what has grown: over the lengths it goes flat and dark (R18).");
-            case FASHION -> due(kind, day, "A fashion colour leaves within weeks (R71).");
-            case GLOSS -> due(kind, day, "Deposit fades; a gloss keeps the tone (R18, R71).");
+            case ROOTS -> AfterMessage.ROOTS;
+            case REGROWTH -> AfterMessage.REGROWTH;
+            case FASHION -> AfterMessage.FASHION;
+            case GLOSS -> AfterMessage.GLOSS;
         };
     }
 
-    private static Due due(Kind kind, LocalDate day, String why) {
-        return new Due(kind, day.plusWeeks(kind.fromWeeks()), day.plusWeeks(kind.toWeeks()), why, "");
+    private static Due due(Kind kind, LocalDate day, Growth growth) {
+        return kind == Kind.ROOTS
+                ? roots(day, growth)
+                : new Due(
+                        kind,
+                        day.plusWeeks(kind.fromWeeks()),
+                        day.plusWeeks(kind.toWeeks()),
+                        why(kind).alone(),
+                        Optional.empty());
     }
 
     private static Due roots(LocalDate day, Growth growth) {
@@ -147,13 +167,12 @@ public final class Upkeep {
                 Kind.ROOTS,
                 to.isBefore(from) ? to : from,
                 to,
-                "Lightened roots again in five to six weeks (R70).",
-                String.format(
-                        Locale.ROOT,
-                        "After %s (%.1f weeks) the regrowth may be longer than %.0f cm: its far part is out of the scalp's"
-                                + " warm stretch and bands again (R33, R70).",
-                        warm,
-                        ChronoUnit.DAYS.between(day, warm) / 7.0,
-                        WorkedHead.WARM_CM));
+                why(Kind.ROOTS).alone(),
+                Optional.of(AfterMessage.ROOTS_BAND
+                        .say()
+                        .with("day", new Figure.Day(warm))
+                        .count("weeks", ChronoUnit.DAYS.between(day, warm) / 7.0)
+                        .count("cm", WorkedHead.WARM_CM)
+                        .said()));
     }
 }

@@ -4,6 +4,7 @@ import mischung.light.Illuminant;
 import mischung.light.Lab;
 import mischung.light.Spectrum;
 import mischung.light.Srgb;
+import mischung.said.Said;
 
 /**
  * How hair looks: its reflectance, and what is read from it in daylight.
@@ -33,6 +34,15 @@ public record Look(Spectrum reflectance, Lab lab, double level) {
 
     public Srgb under(Illuminant light) {
         return Srgb.of(light.reflected(reflectance));
+    }
+
+    /** "6½ copper-gold". */
+    public Said said() {
+        return HairMessage.COLOUR
+                .say()
+                .level("level", level)
+                .with("tone", ToneName.figure(tone()))
+                .said();
     }
 
     /** "6½ copper-gold". */

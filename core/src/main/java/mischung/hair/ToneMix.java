@@ -5,6 +5,7 @@ import java.util.function.Predicate;
 import java.util.stream.Stream;
 import mischung.RefusedInput;
 import mischung.light.Lab;
+import mischung.said.Figure;
 
 /** A tone as the trade speaks of it: one name, or two of which the first leads. */
 public record ToneMix(Tone main, Optional<SecondTone> second) {
@@ -74,6 +75,17 @@ public record ToneMix(Tone main, Optional<SecondTone> second) {
                 from.l() + share * (to.l() - from.l()),
                 from.a() + share * (to.a() - from.a()),
                 from.b() + share * (to.b() - from.b()));
+    }
+
+    /** "beige", "beige with some gold", "copper-gold". */
+    public Figure figure() {
+        Figure alone = Figure.Named.of(main);
+        return second.<Figure>map(other -> new Figure.Part(other.message()
+                        .say()
+                        .with("main", alone)
+                        .thing("second", other.tone())
+                        .said()))
+                .orElse(alone);
     }
 
     /** "beige", "beige with some gold", "copper-gold". */

@@ -7,6 +7,7 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
+import mischung.said.Figure;
 
 /**
  * Names the tone of any hair colour, from its hue and chroma against the natural line at the same level. The borders are
@@ -71,6 +72,11 @@ public final class ToneName {
                         ONLY_READ.stream(),
                         Arrays.stream(Tone.values()).filter(Tone::wishable).map(Tone::words))
                 .collect(Collectors.toUnmodifiableSet());
+    }
+
+    /** @param name one of {@link #all()} */
+    public static Figure figure(String name) {
+        return new Figure.Named("toneName." + name.replace(' ', '_'));
     }
 
     public static String of(Lab colour) {

@@ -3,16 +3,16 @@ package mischung.job;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
-import mischung.hair.LevelScale;
 import mischung.plan.Bowl;
 import mischung.plan.Laying;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.product.Lightener;
+import mischung.said.Figure;
+import mischung.said.Said;
+import mischung.said.Saying;
 
 /** What one plan does otherwise than another, said so that a hand can follow it. */
 public final class Differences {
@@ -22,8 +22,8 @@ public final class Differences {
     private Differences() {}
 
     /** What another plan does otherwise today after so many rounds, one line each. */
-    public static List<String> between(Plan plan, Plan to, int done) {
-        List<String> why = new ArrayList<>();
+    public static List<Said> between(Plan plan, Plan to, int done) {
+        List<Said> why = new ArrayList<>();
         List<PlanStep> old = after(plan, done);
         List<PlanStep> anew = after(to, done);
         Set<PlanStep> gone = new HashSet<>(old);
@@ -32,13 +32,16 @@ public final class Differences {
                     .filter(one -> gone.contains(one) && one.kind() == step.kind())
                     .findFirst();
             if (was.isEmpty()) {
-                why.add("Added: " + described(to, step));
+                why.add(added(to, step));
             } else {
                 gone.remove(was.get());
                 bowls(was.get(), step).forEach(why::add);
             }
         }
-        old.stream().filter(gone::contains).forEach(step -> why.add("Left out: " + step.title() + "."));
+        old.stream()
+                .filter(gone::contains)
+                .forEach(step -> why.add(
+                        JobMessage.LEFT_OUT.say().part("step", step.titled()).said()));
         return why;
     }
 
@@ -47,27 +50,36 @@ public final class Differences {
         return today.subList(Math.min(done, today.size()), today.size());
     }
 
-    private static String described(Plan to, PlanStep step) {
-        String where = step.bands().stream()
-                .map(at -> to.head().place(at).words())
-                .distinct()
-                .collect(Collectors.joining(", "));
-        String how = step.lifts().stream()
+    private static Said added(Plan to, PlanStep step) {
+        Figure zones = new Figure.All(
+                Figure.Joint.COMMA,
+                step.bands().stream()
+                        .map(at -> to.head().place(at))
+                        .distinct()
+                        .<Figure>map(Figure.Named::of)
+                        .toList());
+        List<Said> how = step.lifts().stream()
                 .map(bowl -> bowl.laying())
-                .map(laying -> String.format(
-                        Locale.ROOT,
-                        "%s, %s, %s vol, %.0f min",
-                        laying.lightener().map(Lightener::words).orElse("lightener"),
-                        laying.way().words(),
-                        LevelScale.figure(laying.volume()),
-                        laying.minutes()))
+                .map(laying -> JobMessage.LIFTING
+                        .say()
+                        .part(
+                                "lightener",
+                                laying.lightener().map(Lightener::said).orElseGet(JobMessage.LIGHTENER::alone))
+                        .thing("way", laying.way())
+                        .tenth("volume", laying.volume())
+                        .count("minutes", laying.minutes())
+                        .said())
                 .distinct()
-                .collect(Collectors.joining("; "));
-        return step.title() + (how.isEmpty() ? "" : " (" + how + ")") + ", on " + where + ".";
+                .toList();
+        Saying added = (how.isEmpty() ? JobMessage.ADDED : JobMessage.ADDED_LIFTING)
+                .say()
+                .part("step", step.titled())
+                .with("zones", zones);
+        return (how.isEmpty() ? added : added.all("how", Figure.Joint.COMMA, how)).said();
     }
 
-    private static List<String> bowls(PlanStep was, PlanStep now) {
-        List<String> why = new ArrayList<>();
+    private static List<Said> bowls(PlanStep was, PlanStep now) {
+        List<Said> why = new ArrayList<>();
         for (int i = 0; i < Math.min(was.lifts().size(), now.lifts().size()); i++) {
             Laying.Lift before = was.lifts().get(i).laying();
             Laying.Lift after = now.lifts().get(i).laying();
@@ -75,42 +87,58 @@ public final class Differences {
                     || before.volume() != after.volume()
                     || before.times() != after.times()
                     || Math.abs(before.minutes() - after.minutes()) >= WORTH_SAYING) {
-                why.add("Bowl " + was.lifts().get(i).name() + ": " + lift(after) + " instead of " + lift(before) + ".");
+                why.add(JobMessage.BOWL_LIFTS
+                        .say()
+                        .typed("bowl", was.lifts().get(i).name())
+                        .part("now", lift(after))
+                        .part("was", lift(before))
+                        .said());
             }
         }
         for (int i = was.lifts().size(); i < now.lifts().size(); i++) {
-            why.add("One bowl more of lightener, "
-                    + now.lifts().get(i).laying().way().words() + ": "
-                    + lift(now.lifts().get(i).laying()) + ".");
+            Laying.Lift more = now.lifts().get(i).laying();
+            why.add(JobMessage.ONE_MORE_LIFTING
+                    .say()
+                    .thing("way", more.way())
+                    .part("now", lift(more))
+                    .said());
         }
         for (int i = 0; i < now.bowls().size(); i++) {
             Bowl bowl = now.bowls().get(i);
             Optional<Bowl> before =
                     i < was.bowls().size() ? Optional.of(was.bowls().get(i)) : Optional.empty();
-            String mix = bowl.formula().mix().words();
+            Figure mix = bowl.formula().mix().figure();
             if (before.isEmpty()) {
-                why.add("One bowl more for " + now.name().toLowerCase(Locale.ROOT) + ": " + mix + ".");
+                why.add(JobMessage.ONE_MORE_BOWL
+                        .say()
+                        .part("step", now.said())
+                        .with("mix", mix)
+                        .said());
             } else if (!before.get().formula().mix().equals(bowl.formula().mix())) {
-                why.add("Bowl " + before.get().name() + ": " + mix + " instead of "
-                        + before.get().formula().mix().words() + ".");
+                why.add(JobMessage.BOWL_OTHERWISE
+                        .say()
+                        .typed("bowl", before.get().name())
+                        .with("now", mix)
+                        .with("was", before.get().formula().mix().figure())
+                        .said());
             } else if (Math.abs(before.get().minutes() - bowl.minutes()) >= WORTH_SAYING) {
-                why.add(String.format(
-                        Locale.ROOT,
-                        "Bowl %s: %.0f min instead of %.0f.",
-                        before.get().name(),
-                        bowl.minutes(),
-                        before.get().minutes()));
+                why.add(JobMessage.BOWL_MINUTES
+                        .say()
+                        .typed("bowl", before.get().name())
+                        .count("now", bowl.minutes())
+                        .count("was", before.get().minutes())
+                        .said());
             }
         }
         return why;
     }
 
-    private static String lift(Laying.Lift laying) {
-        return String.format(
-                Locale.ROOT,
-                "%s%s vol, %.0f min",
-                laying.times() > 1 ? laying.times() + " times " : "",
-                LevelScale.figure(laying.volume()),
-                laying.minutes());
+    private static Said lift(Laying.Lift laying) {
+        return JobMessage.LIFT
+                .say()
+                .tenth("volume", laying.volume())
+                .count("minutes", laying.minutes())
+                .count("times", laying.times())
+                .said();
     }
 }

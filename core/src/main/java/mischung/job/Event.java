@@ -174,7 +174,7 @@ public sealed interface Event {
             List<Task> tasks,
             List<Batch> batches,
             List<Foretold> foretold,
-            List<String> why,
+            List<mischung.said.Said> why,
             long answers,
             Optional<Basis> basis)
             implements Event {

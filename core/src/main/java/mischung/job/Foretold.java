@@ -7,6 +7,7 @@ import mischung.change.Factors;
 import mischung.change.Washing;
 import mischung.hair.Band;
 import mischung.hair.BandRef;
+import mischung.hair.HairMessage;
 import mischung.hair.LevelScale;
 import mischung.hair.Look;
 import mischung.hair.ToneName;
@@ -15,6 +16,7 @@ import mischung.light.Lab;
 import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.route.Promise;
+import mischung.said.Said;
 
 /**
  * What a plan says of one band of the head as read, kept as it was said, whatever is learned later.
@@ -45,21 +47,25 @@ public record Foretold(
     public Foretold {
         faded = List.copyOf(faded);
     }
-    /** A colour in figures and words. */
-    public record Shown(double level, String words, double l, double a, double b) {
+    /** A colour in figures. */
+    public record Shown(double level, double l, double a, double b) {
         static Shown of(Look look) {
             return new Shown(
-                    look.level(),
-                    look.words(),
-                    look.lab().l(),
-                    look.lab().a(),
-                    look.lab().b());
+                    look.level(), look.lab().l(), look.lab().a(), look.lab().b());
         }
 
         /** Of a colour that was measured. */
         public static Shown of(Lab lab) {
-            double level = LevelScale.levelOf(lab.l());
-            return new Shown(level, LevelScale.words(level) + " " + ToneName.of(lab), lab.l(), lab.a(), lab.b());
+            return new Shown(LevelScale.levelOf(lab.l()), lab.l(), lab.a(), lab.b());
+        }
+
+        /** "6½ copper-gold". */
+        public Said said() {
+            return HairMessage.COLOUR
+                    .say()
+                    .level("level", level)
+                    .with("tone", ToneName.figure(ToneName.of(lab())))
+                    .said();
         }
 
         public Lab lab() {

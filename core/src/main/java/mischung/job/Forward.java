@@ -7,12 +7,14 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mischung.hair.ZonePlace;
+import mischung.said.Figure;
+import mischung.said.Said;
 import mischung.sequence.StageId;
 import mischung.sequence.Task;
 
@@ -23,7 +25,7 @@ import mischung.sequence.Task;
  * @param tasks in order of start
  * @param late what passes its latest minute even so, one sentence each
  */
-record Forward(List<Task> tasks, List<String> late) {
+record Forward(List<Task> tasks, List<Said> late) {
     Forward {
         tasks = List.copyOf(tasks);
         late = List.copyOf(late);
@@ -81,7 +83,7 @@ record Forward(List<Task> tasks, List<String> late) {
                 Task there = slot.task.person() == 0 ? clock(slot.task) : hands(slot);
                 placed.put(slot.task.key(), there);
             }
-            List<String> late = late(new ArrayList<>(placed.values()));
+            List<Said> late = late(new ArrayList<>(placed.values()));
             // What was laid was laid: its clock stands where it was planned, and runs from when that really happened.
             placed.putAll(laid);
             List<Task> all = new ArrayList<>(placed.values());
@@ -216,8 +218,9 @@ record Forward(List<Task> tasks, List<String> late) {
             }
         }
 
-        private List<String> late(List<Task> all) {
-            Map<String, List<String>> zones = new LinkedHashMap<>();
+        private List<Said> late(List<Task> all) {
+            record Past(int minutes, int by) {}
+            Map<Past, Set<ZonePlace>> zones = new LinkedHashMap<>();
             for (Task clock : all) {
                 if (clock.person() > 0 || clock.window().isEmpty() || clock.endMinute() < now) {
                     continue;
@@ -235,20 +238,25 @@ record Forward(List<Task> tasks, List<String> late) {
                             // Hands that are ahead of the plan will be ahead then, too.
                             if (rinse + ahead > latest) {
                                 zones.computeIfAbsent(
-                                                String.format(
-                                                        Locale.ROOT,
-                                                        "would stay %d min past the latest minute: rinse it alone, by %d min on"
-                                                                + " the hair.",
-                                                        rinse + ahead - latest,
-                                                        latest - clock.startMinute()),
-                                                key -> new ArrayList<>())
-                                        .add(clock.zones().get(0).words());
+                                                new Past(rinse + ahead - latest, latest - clock.startMinute()),
+                                                key -> new LinkedHashSet<>())
+                                        .add(clock.zones().get(0));
                             }
                         });
             }
             return zones.entrySet().stream()
-                    .map(e -> "The "
-                            + String.join(", ", e.getValue().stream().distinct().toList()) + " " + e.getKey())
+                    .map(e -> JobMessage.PAST_LATEST
+                            .say()
+                            .with(
+                                    "zones",
+                                    new Figure.All(
+                                            Figure.Joint.COMMA,
+                                            e.getValue().stream()
+                                                    .<Figure>map(Figure.Named::of)
+                                                    .toList()))
+                            .count("minutes", e.getKey().minutes())
+                            .count("by", e.getKey().by())
+                            .said())
                     .toList();
         }
     }

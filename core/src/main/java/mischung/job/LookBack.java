@@ -21,6 +21,7 @@ import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.plan.HairState;
 import mischung.plan.Plan;
+import mischung.said.Said;
 import mischung.wish.Aim;
 
 /**
@@ -43,6 +44,7 @@ public record LookBack(List<Compared> bands) {
      *
      * @param foretold by the plan as it was worked in the end
      * @param atFirst by the plan the job began with
+     * @param said what it came out as, in the words of whoever read it
      * @param fromPrediction CIEDE2000
      * @param fromWish CIEDE2000
      * @param levels by which it came out lighter than predicted
@@ -52,6 +54,7 @@ public record LookBack(List<Compared> bands) {
             Foretold foretold,
             Foretold atFirst,
             Shown real,
+            Said said,
             Optional<Elasticity> felt,
             double fromPrediction,
             double fromWish,
@@ -88,16 +91,11 @@ public record LookBack(List<Compared> bands) {
         Lab lab = real.measured()
                 .map(one -> one.lab())
                 .orElseGet(() -> real.tones().colourAt(real.level()));
-        Shown shown = Shown.of(lab);
         return new Compared(
                 foretold,
                 first,
-                new Shown(
-                        real.level(),
-                        real.measured().isPresent() ? shown.words() : new Aim(real.level(), real.tones()).words(),
-                        lab.l(),
-                        lab.a(),
-                        lab.b()),
+                new Shown(real.level(), lab.l(), lab.a(), lab.b()),
+                real.measured().isPresent() ? Shown.of(lab).said() : new Aim(real.level(), real.tones()).said(),
                 real.felt(),
                 Ciede2000.between(foretold.end().lab(), lab),
                 Ciede2000.between(foretold.wished().lab(), lab),

@@ -5,7 +5,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -22,6 +21,7 @@ import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.hair.LevelScale;
 import mischung.hair.ToneName;
+import mischung.hair.ZonePlace;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.plan.Laying;
@@ -29,6 +29,7 @@ import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Round;
 import mischung.plan.Underway;
+import mischung.said.Said;
 import mischung.sequence.Batch;
 import mischung.sequence.Task;
 
@@ -60,7 +61,7 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
         Learned learned = known.learn(test);
         Calibration after = learned.after();
         boolean stop = seen.felt().filter(felt -> !felt.mayGoOn()).isPresent();
-        List<String> why = new ArrayList<>();
+        List<Said> why = new ArrayList<>();
         List<Task> tasks = learned.flagged() ? job.tasks() : again(after.factors(), why);
         Canvas there = sofar.on(before, after.factors());
         double carried = learned.flagged() ? 0 : seen.levelRead() - there.level();
@@ -149,7 +150,7 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
     }
 
     /** Every clock with the window this hair really needs. */
-    private List<Task> again(Factors factors, List<String> why) {
+    private List<Task> again(Factors factors, List<Said> why) {
         List<Task> changed = new ArrayList<>();
         Set<String> running = new HashSet<>();
         job.clocks().forEach(clock -> running.add(clock.task().key()));
@@ -230,24 +231,24 @@ record Looking(Plan plan, List<Batch> batches, Job job, Calibration known, Insta
         return to;
     }
 
-    private String said(Task task, Laid laid, Factors factors, Task.Window window, int by) {
-        String zone = task.zones().get(0).words();
+    private Said said(Task task, Laid laid, Factors factors, Task.Window window, int by) {
+        ZonePlace zone = task.zones().get(0);
         if (laid.lifts() && window.earliest() - task.startMinute() >= SPENT - LEAST_WINDOW) {
             double end = change(task, laid).on(before(task, laid), factors).level();
-            return String.format(
-                    Locale.ROOT,
-                    "The %s will not reach its goal with this bowl: it is spent at level %s. Apply fresh, or plan B.",
-                    zone,
-                    LevelScale.words(LevelScale.inHalves(end)));
+            return JobMessage.WILL_NOT_REACH
+                    .say()
+                    .thing("zone", zone)
+                    .level("level", end)
+                    .said();
         }
-        return String.format(
-                Locale.ROOT,
-                "The %s needs %d min %s: from %d to %d min on the hair.",
-                zone,
-                Math.abs(by),
-                by > 0 ? "more" : "less",
-                window.earliest() - task.startMinute(),
-                window.latest() - task.startMinute());
+        return JobMessage.NEEDS_OTHER_MINUTES
+                .say()
+                .thing("zone", zone)
+                .count("minutes", Math.abs(by))
+                .in("more", by > 0)
+                .count("from", window.earliest() - task.startMinute())
+                .count("to", window.latest() - task.startMinute())
+                .said();
     }
 
     /** All rounds up to the one on the hair, this one as long as it will really work. */

@@ -2,7 +2,6 @@ package mischung.job;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Stream;
 import mischung.RefusedInput;
@@ -12,6 +11,7 @@ import mischung.sequence.Batch;
 import mischung.sequence.StageId;
 import mischung.sequence.Task;
 import mischung.sequence.TaskId;
+import mischung.sequence.TaskMessage;
 
 /** A bowl does not reach: one batch more of it. */
 final class MoreOfABowl {
@@ -61,8 +61,8 @@ final class MoreOfABowl {
                 new TaskId(stage, "MORE " + of.bowl() + " " + (last.number() + 1), 0),
                 Task.Kind.MIX,
                 last.step(),
-                "Mix more of bowl " + of.bowl(),
-                String.format(Locale.ROOT, "%.0f g, just as before", of.grams()),
+                TaskMessage.MIX_MORE.say().typed("bowl", of.bowl()).said(),
+                List.of(TaskMessage.AS_BEFORE.say().count("grams", of.grams()).said()),
                 now,
                 minutes,
                 1,
@@ -91,12 +91,12 @@ final class MoreOfABowl {
                         place.basis(),
                         forward,
                         batches,
-                        "Bowl " + of.bowl() + " runs short.",
-                        List.of(String.format(
-                                Locale.ROOT,
-                                "Mix %.0f g more of bowl %s now, just as before.",
-                                of.grams(),
-                                of.bowl())));
+                        JobMessage.RUNS_SHORT.say().typed("bowl", of.bowl()).said(),
+                        List.of(JobMessage.MIX_MORE
+                                .say()
+                                .count("grams", of.grams())
+                                .typed("bowl", of.bowl())
+                                .said()));
     }
 
     private double grams(String bowl) {

@@ -6,6 +6,7 @@ import java.util.Optional;
 import mischung.doubt.Calibration;
 import mischung.plan.Plan;
 import mischung.plan.Underway;
+import mischung.said.Said;
 import mischung.sequence.Batch;
 import mischung.sequence.Task;
 
@@ -32,7 +33,7 @@ public record Recheck(
         Calibration known,
         boolean stop,
         List<Task> tasks,
-        List<String> why,
+        List<Said> why,
         Underway underway) {
     /**
      * A colour against the one the plan had.

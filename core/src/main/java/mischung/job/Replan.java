@@ -11,6 +11,7 @@ import mischung.plan.Laying;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Round;
+import mischung.said.Said;
 import mischung.sequence.Batch;
 import mischung.sequence.Durations;
 import mischung.sequence.Task;
@@ -27,7 +28,7 @@ import mischung.sequence.Task;
  * @param why one line for each change; empty where nothing changes
  */
 public record Replan(
-        Plan plan, Plan ends, Basis basis, List<Task> tasks, List<Batch> batches, String words, List<String> why) {
+        Plan plan, Plan ends, Basis basis, List<Task> tasks, List<Batch> batches, Said words, List<Said> why) {
     public Replan {
         tasks = List.copyOf(tasks);
         batches = List.copyOf(batches);
@@ -66,7 +67,12 @@ public record Replan(
                             plan,
                             job.tasks(),
                             job.hands(),
-                            behind > 0 ? "The work is " + behind + " min behind." : "The work is on time.");
+                            behind > 0
+                                    ? JobMessage.BEHIND
+                                            .say()
+                                            .count("minutes", behind)
+                                            .said()
+                                    : JobMessage.ON_TIME.alone());
         }
 
         /** Irritated or broken: nothing more touches it today. */

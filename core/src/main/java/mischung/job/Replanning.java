@@ -3,15 +3,13 @@ package mischung.job;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import mischung.Words;
 import mischung.consult.Scalp;
 import mischung.hair.BandRef;
 import mischung.hair.Elasticity;
-import mischung.hair.LevelScale;
+import mischung.hair.ToneName;
 import mischung.plan.Action;
 import mischung.plan.Desk;
 import mischung.plan.Laying;
@@ -20,11 +18,15 @@ import mischung.plan.PlanStep;
 import mischung.plan.Planner;
 import mischung.plan.Round;
 import mischung.plan.Underway;
+import mischung.said.Figure;
+import mischung.said.Said;
+import mischung.said.Saying;
 import mischung.sequence.Batch;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
 import mischung.sequence.Terms;
+import mischung.wish.Match;
 
 /** From where a job stands to a proposal for the rest of it. */
 final class Replanning {
@@ -99,12 +101,15 @@ final class Replanning {
                         < WORTH_ANOTHER_BOWL) {
             return same;
         }
-        List<String> why = new ArrayList<>(look.why());
+        List<Said> why = new ArrayList<>(look.why());
         if (look.stop()) {
-            why.add(0, "Rinse it at once; a treatment before anything else, and no more product on it today.");
+            why.add(0, JobMessage.RINSE_AT_ONCE.alone());
         }
         why.addAll(Differences.between(plan, anew, done));
-        why.add("The hair then ends " + Words.match(anew.distance(anew::endOfToday)) + " on average.");
+        why.add(JobMessage.ENDS
+                .say()
+                .part("match", Match.said(anew.distance(anew::endOfToday)))
+                .said());
         Sequence sequence = Sequencer.of(anew, Terms.usual(place.durations(), job.hands()));
         Forward forward = Forward.of(job, withLater(look.tasks(), sequence, done), job.hands());
         // What was left out for the client's hour is not put forward again after it.
@@ -116,24 +121,20 @@ final class Replanning {
                 anew, anew, Basis.of(anew, desk, look.underway()), forward, batches(sequence, done), words(look), why);
     }
 
-    private String words(Recheck look) {
+    private Said words(Recheck look) {
         if (look.stop()) {
-            return "The strand does not return: rinse this section now, treat it, and lift it no more today (R39).";
+            return JobMessage.DOES_NOT_RETURN.alone();
         }
-        String off = look.colour()
-                .map(colour -> String.format(
-                        Locale.ROOT,
-                        "Predicted %.1f %s, found %s %s: %.1f apart",
-                        look.predicted(),
-                        colour.predicted(),
-                        LevelScale.words(look.seen()),
-                        colour.seen(),
-                        colour.difference()))
-                .orElseGet(() -> String.format(
-                        Locale.ROOT, "Predicted %.1f, seen %s", look.predicted(), LevelScale.words(look.seen())));
-        return look.flagged()
-                ? off + ": so far off that nothing is learned from it. Look again, at another strand."
-                : off + ".";
+        Saying seen = (look.colour().isPresent() ? JobMessage.COLOUR_SEEN : JobMessage.SEEN)
+                .say()
+                .count("predicted", look.predicted())
+                .level("seen", look.seen())
+                .in("flagged", look.flagged());
+        look.colour()
+                .ifPresent(colour -> seen.with("expected", ToneName.figure(colour.predicted()))
+                        .with("tone", ToneName.figure(colour.seen()))
+                        .count("apart", colour.difference()));
+        return seen.said();
     }
 
     /** Rounds of today after the first {@code done}. */
@@ -210,20 +211,21 @@ final class Replanning {
      * is worked on; what it comes to is played through.
      */
     Replan offTheScalp(Scalp scalp) {
-        List<String> touching = job.clocks().stream()
+        List<Figure> touching = job.clocks().stream()
                 .filter(clock -> Stops.touchesTheScalp(plan, clock.task()))
-                .map(clock -> clock.zone().words())
+                .map(clock -> clock.zone())
                 .distinct()
+                .<Figure>map(Figure.Named::of)
                 .toList();
-        List<String> why = new ArrayList<>();
+        List<Said> why = new ArrayList<>();
         why.add(
                 touching.isEmpty()
-                        ? "Nothing that works now lies on the scalp."
-                        : "Rinse at once, cool and long: " + String.join(", ", touching) + ".");
-        why.add(
-                scalp == Scalp.BROKEN
-                        ? "Rinse cool what is on the hair, and nothing more goes on it today; if it burns on, a doctor."
-                        : "No lightener and no colour on the scalp for the rest of the day; if it burns on, a doctor.");
+                        ? JobMessage.NOTHING_ON_SCALP.alone()
+                        : JobMessage.RINSE_COOL_AND_LONG
+                                .say()
+                                .with("zones", new Figure.All(Figure.Joint.COMMA, touching))
+                                .said());
+        why.add((scalp == Scalp.BROKEN ? JobMessage.NOTHING_MORE_TODAY : JobMessage.NOTHING_ON_SCALP_TODAY).alone());
         int done = begun(job);
         List<Round> sofar =
                 plan.steps().subList(0, done).stream().map(Replan::fixed).toList();
@@ -251,7 +253,7 @@ final class Replanning {
                 Basis.of(off, desk, underway),
                 forward,
                 batches(sequence, done),
-                "The scalp is " + scalp.words() + ".",
+                JobMessage.SCALP.say().thing("scalp", scalp).said(),
                 why);
     }
 
@@ -276,7 +278,7 @@ final class Replanning {
                 place.basis(),
                 forward,
                 batches(sequence, done),
-                hands == 1 ? "One pair of hands from now on." : hands + " people from now on.",
+                JobMessage.HANDS_NOW.say().count("hands", hands).said(),
                 List.of());
     }
 
@@ -306,30 +308,32 @@ final class Replanning {
                         .orElse(-1);
     }
 
-    Replan onTheClock(Plan same, List<Task> tasks, int hands, String words) {
+    Replan onTheClock(Plan same, List<Task> tasks, int hands, Said words) {
         Forward forward = Forward.of(job, tasks, hands);
         return told(same, same, place.basis(), forward, job.batches(), words, List.of());
     }
 
-    Replan told(
-            Plan of, Plan ends, Basis basis, Forward forward, List<Batch> batches, String words, List<String> sofar) {
-        List<String> why = new ArrayList<>(sofar);
+    Replan told(Plan of, Plan ends, Basis basis, Forward forward, List<Batch> batches, Said words, List<Said> sofar) {
+        List<Said> why = new ArrayList<>(sofar);
         int before = Forward.end(job.tasks()) + Math.max(0, job.behind());
         int by = forward.end() - before;
         if (Math.abs(by) >= WORTH_SAYING) {
-            why.add(String.format(
-                    Locale.ROOT,
-                    "The client can go %d min %s, after %s.",
-                    Math.abs(by),
-                    by > 0 ? "later" : "sooner",
-                    Words.hours(forward.end())));
+            why.add(JobMessage.CAN_GO_OTHERWISE
+                    .say()
+                    .count("minutes", Math.abs(by))
+                    .in("later", by > 0)
+                    .time("time", forward.end())
+                    .said());
         } else if (sofar.isEmpty()) {
-            why.add("The client can go after " + Words.hours(forward.end()) + ".");
+            why.add(JobMessage.CAN_GO.say().time("time", forward.end()).said());
         }
         why.addAll(forward.late());
         job.goesBy().ifPresent(limit -> {
             if (forward.end() > limit) {
-                why.add("That is " + (forward.end() - limit) + " min past the client's hour.");
+                why.add(JobMessage.PAST_THE_HOUR
+                        .say()
+                        .count("minutes", forward.end() - limit)
+                        .said());
             }
         });
         return new Replan(of, ends, basis, forward.tasks(), batches, words, why);

@@ -6,12 +6,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import mischung.Words;
 import mischung.plan.Action;
 import mischung.plan.Desk;
 import mischung.plan.Plan;
 import mischung.plan.Planner;
 import mischung.plan.Underway;
+import mischung.said.Said;
+import mischung.wish.Match;
 
 /**
  * The client has to go before all is done: every way of leaving out rounds that have not begun is played through, and the
@@ -43,7 +44,7 @@ final class ShorterDay {
 
     /** @param limit minute of the visit */
     Replan by(int limit) {
-        String words = "The client has to go after " + Words.hours(limit) + ".";
+        Said words = JobMessage.GOES_AFTER.say().time("time", limit).said();
         Forward whole = without(Set.of());
         if (whole.end() <= limit) {
             return proposal(
@@ -51,7 +52,10 @@ final class ShorterDay {
                     whole,
                     Set.of(),
                     words,
-                    List.of("All of it can be done: the work ends after " + Words.hours(whole.end()) + "."));
+                    List.of(JobMessage.ALL_CAN_BE_DONE
+                            .say()
+                            .time("time", whole.end())
+                            .said()));
         }
         Desk desk = place.desk().apply(place.known());
         List<Integer> open = open();
@@ -75,9 +79,11 @@ final class ShorterDay {
                     Set.of(),
                     words,
                     List.of(
-                            "It cannot be done by then: what is on the hair has to come off and be dried, which ends after "
-                                    + Words.hours(shortest) + ".",
-                            "More hands would help; or the rest another day."));
+                            JobMessage.CANNOT_BE_DONE
+                                    .say()
+                                    .time("time", shortest)
+                                    .said(),
+                            JobMessage.MORE_HANDS.alone()));
         }
         Way way = best.get();
         return proposal(way.ends, way.forward, way.out, words, said(way, open));
@@ -125,20 +131,26 @@ final class ShorterDay {
                         .toList());
     }
 
-    private List<String> said(Way way, List<Integer> open) {
-        List<String> why = new ArrayList<>();
+    private List<Said> said(Way way, List<Integer> open) {
+        List<Said> why = new ArrayList<>();
         open.stream()
                 .filter(way.out::contains)
-                .forEach(step ->
-                        why.add("Left out today: " + plan.steps().get(step).title() + "."));
-        why.add("The visit ends after " + Words.hours(way.forward.end()) + ", the hair " + Words.match(way.distance)
-                + " on average instead of " + Words.match(plan.distance(plan::endOfToday)) + "; the rest another day.");
+                .forEach(step -> why.add(JobMessage.LEFT_OUT_TODAY
+                        .say()
+                        .part("step", plan.steps().get(step).titled())
+                        .said()));
+        why.add(JobMessage.VISIT_ENDS
+                .say()
+                .time("time", way.forward.end())
+                .part("match", Match.said(way.distance))
+                .part("instead", Match.said(plan.distance(plan::endOfToday)))
+                .said());
         why.addAll(way.forward.late());
         return why;
     }
 
     /** The plan keeps its steps, so that tasks and bowls go on meaning them; what is left out is only not done. */
-    private Replan proposal(Plan ends, Forward forward, Set<Integer> out, String words, List<String> why) {
+    private Replan proposal(Plan ends, Forward forward, Set<Integer> out, Said words, List<Said> why) {
         return new Replan(
                 plan,
                 ends,

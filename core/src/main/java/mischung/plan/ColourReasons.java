@@ -2,27 +2,26 @@ package mischung.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import mischung.Words;
 import mischung.change.Application;
 import mischung.change.Wetness;
 import mischung.doubt.Draw;
 import mischung.doubt.Start;
 import mischung.formula.Formula;
 import mischung.hair.Canvas;
-import mischung.hair.LevelScale;
+import mischung.hair.ToneName;
 import mischung.product.HairAmount;
 import mischung.product.Mix;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.said.Figure;
+import mischung.said.Said;
 import mischung.school.Method;
 import mischung.school.School;
 import mischung.wish.Aim;
 import mischung.wish.WorkedHead;
 
-/** Puts into words why a bowl of colour is as it is, what else was weighed, and what reading would change it. */
+/** Says why a bowl of colour is as it is, what else was weighed, and what reading would change it. */
 final class ColourReasons {
     private static final double DEPOSIT_ONLY = 10;
 
@@ -51,34 +50,38 @@ final class ColourReasons {
             purpose(laying, aim, work, reasons);
             shadeClass(laying, reasons);
             if (Bowl.mayStay(formula.mix())) {
-                reasons.add(new Reason(
-                        Rule.R58,
-                        "There is blue in it: it may never leave whole. What comes later has to cover it or use it."));
+                reasons.add(new Reason(Rule.R58, ReasonMessage.BLUE_MAY_STAY));
             }
             if (place == BowlPlace.POROUS) {
                 porous(laying, formula, aim, reasons);
             } else if (place == BowlPlace.ROOTS) {
-                reasons.add(new Reason(Rule.R21, "The natural stretch goes on first and works longest."));
+                reasons.add(new Reason(Rule.R21, ReasonMessage.NATURAL_FIRST));
             }
         }
         if (laying.wetness() != Wetness.DRY) {
             reasons.add(new Reason(
-                    Rule.R51, "On " + laying.wetness().words() + " hair: quicker to apply, and the water dilutes it."));
+                    Rule.R51,
+                    ReasonMessage.ON_WET_HAIR
+                            .say()
+                            .thing("wetness", laying.wetness())
+                            .said()));
         }
-        found(formula, aim.words(), reasons);
+        found(formula, aim, reasons);
         oneMore.filter(gain -> gain.before() - gain.after() >= 0.05)
                 .ifPresent(gain -> reasons.add(Reason.weighed(
                         Rule.COMPUTED,
-                        String.format(
-                                Locale.ROOT,
-                                "One more bowl for the lighter part: mean difference %.1f instead of %.1f.",
-                                gain.after(),
-                                gain.before()))));
+                        ReasonMessage.ONE_MORE_BOWL
+                                .say()
+                                .count("after", gain.after())
+                                .count("before", gain.before())
+                                .said())));
         reasons.add(misread(laying, application, work));
         reasons.add(new Reason(
                 Rule.R62,
-                "The grams hold a reserve of " + Words.percent(HairAmount.reserve())
-                        + ", rounded up to whole grams a part."));
+                ReasonMessage.RESERVE
+                        .say()
+                        .share("reserve", HairAmount.reserve())
+                        .said()));
         return reasons;
     }
 
@@ -94,59 +97,66 @@ final class ColourReasons {
         }
         return Reason.wouldChange(
                 Rule.COMPUTED,
-                String.format(
-                        Locale.ROOT,
-                        "Were it half a level darker or lighter than read, the same mix would come to %s or %s: read again where"
-                                + " that matters.",
-                        LevelScale.figure(comesTo[0]),
-                        LevelScale.figure(comesTo[1])));
+                ReasonMessage.MISREAD
+                        .say()
+                        .tenth("darker", comesTo[0])
+                        .tenth("lighter", comesTo[1])
+                        .said());
     }
 
     private void filler(Laying laying, Aim aim, Working work, List<Reason> reasons) {
-        String from = StepReasons.spoken(laying, work);
-        String to = laying.bands().stream()
+        Figure from = StepReasons.stand(laying, work);
+        double to = laying.bands().stream()
                 .flatMap(at -> head.at(at).aim().stream())
-                .map(a -> LevelScale.words(a.level()))
+                .map(Aim::level)
                 .findFirst()
-                .orElse(LevelScale.words(desk.wish().level()));
-        String tone = Aim.warmth(aim.level());
+                .orElse(desk.wish().level());
         reasons.add(
                 switch (method.filler()) {
                     case MIDPOINT ->
                         new Reason(
                                 Rule.R11,
-                                "Halfway between " + from + " and " + to + " is " + LevelScale.words(aim.level())
-                                        + "; hair lifted to " + LevelScale.words(aim.level())
-                                        + " shows that warmth, so the filler is "
-                                        + tone + ".");
+                                ReasonMessage.FILLER_MIDPOINT
+                                        .say()
+                                        .with("from", from)
+                                        .level("to", to)
+                                        .level("level", aim.level())
+                                        .with("tone", ToneName.figure(Aim.warmth(aim.level())))
+                                        .said());
                     case LADDER ->
                         new Reason(
                                 Rule.R13,
-                                "From " + from + " down to " + to + " in steps of at most two levels: this one goes to "
-                                        + LevelScale.words(aim.level()) + ".");
+                                ReasonMessage.FILLER_LADDER
+                                        .say()
+                                        .with("from", from)
+                                        .level("to", to)
+                                        .level("level", aim.level())
+                                        .said());
                     case ONE_LIGHTER ->
                         new Reason(
                                 Rule.R12,
-                                "One level above the target " + to
-                                        + ", short, 10 vol at most; its tone follows the target's. Patchy filler, patchy result.");
-                    case AT_TARGET ->
-                        new Reason(
-                                Rule.R14,
-                                "At the target's own level, orange and gold; a matte layer cools it before the target.");
-                    case IN_TARGET -> new Reason(Rule.R15, "The warmth goes into the target itself.");
+                                ReasonMessage.FILLER_ONE_LIGHTER
+                                        .say()
+                                        .level("to", to)
+                                        .said());
+                    case AT_TARGET -> new Reason(Rule.R14, ReasonMessage.FILLER_AT_TARGET);
+                    case IN_TARGET -> new Reason(Rule.R15, ReasonMessage.FILLER_IN_TARGET);
                 });
         if (method.filler() != School.MIDPOINT) {
-            reasons.add(Reason.weighed(
-                    Rule.R11, "The midpoint school: one filler halfway, copper-gold with a touch of red."));
+            reasons.add(Reason.weighed(Rule.R11, ReasonMessage.OTHER_MIDPOINT.alone()));
         } else {
-            reasons.add(Reason.weighed(Rule.R13, "Two-level steps: more fillers, shorter drops."));
+            reasons.add(Reason.weighed(Rule.R13, ReasonMessage.OTHER_LADDER.alone()));
         }
         reasons.add(new Reason(
-                Rule.R20, "Nothing is to be lifted: " + LevelScale.figure(laying.volume()) + " vol, no more than 10."));
-        reasons.add(new Reason(Rule.R17, "Only on what was lightened, never on the natural root."));
-        reasons.add(new Reason(Rule.R22, "Tell the client before the towel comes off: it will look orange for now."));
+                Rule.R20,
+                ReasonMessage.NOTHING_LIFTED
+                        .say()
+                        .tenth("volume", laying.volume())
+                        .said()));
+        reasons.add(new Reason(Rule.R17, ReasonMessage.ONLY_LIGHTENED));
+        reasons.add(new Reason(Rule.R22, ReasonMessage.TELL_ORANGE));
         reasons.add(Reason.wouldChange(
-                Rule.R10, "Read less than three levels above " + to + ": no filler, at most an equaliser."));
+                Rule.R10, ReasonMessage.NO_FILLER_BELOW.say().level("to", to).said()));
     }
 
     private void purpose(Laying laying, Aim aim, Working work, List<Reason> reasons) {
@@ -154,143 +164,141 @@ final class ColourReasons {
             case TONER, NEUTRALISE -> {
                 reasons.add(new Reason(
                         Rule.R4,
-                        "The canvas shows "
-                                + laying.bands().stream()
-                                        .map(at -> work.hair(at).look().words())
-                                        .findFirst()
-                                        .orElse("")
-                                + " where " + aim.words() + " is wished: its complement cancels what is too much."));
-                reasons.add(
-                        new Reason(
-                                Rule.R50,
-                                "Violet or pearl against yellow at 9–10, blue-violet to blue on 7–8, blue to blue-green on 5–6."));
-                reasons.add(Reason.wouldChange(
-                        Rule.R51, "A wiped strand that is there early: rinse at once; toners take fast."));
+                        ReasonMessage.CANCELS
+                                .say()
+                                .part(
+                                        "canvas",
+                                        work.hair(laying.bands().get(0)).look().said())
+                                .part("wish", aim.said())
+                                .said()));
+                reasons.add(new Reason(Rule.R50, ReasonMessage.CANCELS_BY_LEVEL));
+                reasons.add(Reason.wouldChange(Rule.R51, ReasonMessage.TONERS_TAKE_FAST.alone()));
             }
-            case MELT ->
-                reasons.add(new Reason(
-                        Rule.R57,
-                        "Light first, dark second: the lighter formula dilutes the darker and hides the brush line."));
-            case ROOT_TAP -> reasons.add(new Reason(Rule.R56, "A few millimetres only, feathered with the brush."));
-            case GLOSS ->
-                reasons.add(new Reason(Rule.R71, "A sheer layer that freshens tone; it leaves in some weeks."));
-            case PRE_TONE ->
-                reasons.add(new Reason(
-                        Rule.R53, "Brassy hair is toned for a few minutes first, so the lightener works less."));
+            case MELT -> reasons.add(new Reason(Rule.R57, ReasonMessage.MELT));
+            case ROOT_TAP -> reasons.add(new Reason(Rule.R56, ReasonMessage.ROOT_TAP));
+            case GLOSS -> reasons.add(new Reason(Rule.R71, ReasonMessage.SHEER_LAYER));
+            case PRE_TONE -> reasons.add(new Reason(Rule.R53, ReasonMessage.PRE_TONE));
             default ->
                 reasons.add(new Reason(
                         Rule.COMPUTED,
-                        "From " + StepReasons.spoken(laying, work) + " as it is by then to " + aim.words() + "."));
+                        ReasonMessage.FROM_TO
+                                .say()
+                                .with("from", StepReasons.stand(laying, work))
+                                .part("wish", aim.said())
+                                .said()));
         }
     }
 
     private void shadeClass(Laying.Deposit laying, List<Reason> reasons) {
         reasons.add(
                 switch (laying.shadeClass()) {
-                    case DEMI ->
-                        new Reason(Rule.R18, "Demi holds better in lightened hair and harms it less than permanent.");
-                    case PERMANENT ->
-                        new Reason(
-                                Rule.R18,
-                                "Permanent: where hair was never lightened and is to go darker than it grows, or the client"
-                                        + " commits.");
+                    case DEMI -> new Reason(Rule.R18, ReasonMessage.DEMI_HOLDS);
+                    case PERMANENT -> new Reason(Rule.R18, ReasonMessage.PERMANENT_HOLDS);
                     case COVERAGE ->
                         new Reason(
                                 Rule.R55,
-                                "Coverage shade with " + LevelScale.figure(laying.volume())
-                                        + " vol: at least half of it is grey.");
+                                ReasonMessage.COVERAGE
+                                        .say()
+                                        .tenth("volume", laying.volume())
+                                        .said());
                     case DIRECT ->
                         new Reason(
                                 Rule.R59C,
-                                "Direct colour, as it is, without developer, for "
-                                        + LevelScale.figure(laying.minutes())
-                                        + " min. Barrier cream on skin and hairline before it, gloves, a cool rinse after.");
-                    case GLOSS ->
-                        new Reason(
-                                Rule.R18,
-                                "Gloss: sheer, so that nothing builds up on lengths that have their colour already.");
+                                ReasonMessage.DIRECT
+                                        .say()
+                                        .tenth("minutes", laying.minutes())
+                                        .said());
+                    case GLOSS -> new Reason(Rule.R18, ReasonMessage.GLOSS_SHEER);
                     case LIGHTEST ->
                         new Reason(
-                                Rule.WISH, Words.capital(laying.shadeClass().words()) + " colour was chosen by hand.");
+                                Rule.WISH,
+                                ReasonMessage.CLASS_BY_HAND
+                                        .say()
+                                        .thing("class", laying.shadeClass())
+                                        .said());
                 });
         if (laying.shadeClass() != ShadeClass.COVERAGE && laying.shadeClass() != ShadeClass.DIRECT) {
-            reasons.add(
-                    laying.volume() > DEPOSIT_ONLY
-                            ? new Reason(
-                                    Rule.R9,
-                                    LevelScale.figure(laying.volume())
-                                            + " vol: hair that was never lifted takes little at 10; it lifts a little, opens it, and comes"
-                                            + " clearly nearer. When it fades, warmth shows.")
-                            : new Reason(
-                                    Rule.R20, LevelScale.figure(laying.volume()) + " vol: deposit only, no lift."));
+            boolean opens = laying.volume() > DEPOSIT_ONLY;
+            reasons.add(new Reason(
+                    opens ? Rule.R9 : Rule.R20,
+                    (opens ? ReasonMessage.OPENS : ReasonMessage.DEPOSIT_ONLY)
+                            .say()
+                            .tenth("volume", laying.volume())
+                            .said()));
         }
     }
 
     private void porous(Laying.Deposit laying, Formula formula, Aim aim, List<Reason> reasons) {
         reasons.add(new Reason(
                 Rule.R19,
-                "Porous hair grabs darker and cooler: the mix averages level "
-                        + LevelScale.figure(formula.mix().level()) + " for a wish of "
-                        + LevelScale.figure(aim.level()) + "."));
+                ReasonMessage.POROUS_GRABS
+                        .say()
+                        .tenth("mix", formula.mix().level())
+                        .tenth("wish", aim.level())
+                        .said()));
         double full = desk.range().habit(laying.shadeClass()).minutes();
         if (laying.minutes() < full) {
             reasons.add(new Reason(
                     Rule.R21,
-                    "It drinks fast, so it goes on at half time: " + LevelScale.figure(laying.minutes()) + " min of "
-                            + LevelScale.figure(full) + "."));
+                    ReasonMessage.DRINKS_FAST
+                            .say()
+                            .tenth("minutes", laying.minutes())
+                            .tenth("full", full)
+                            .said()));
         }
     }
 
-    private static void found(Formula formula, String aim, List<Reason> reasons) {
+    private static void found(Formula formula, Aim aim, List<Reason> reasons) {
         if (formula.tried() <= 1) {
             reasons.add(new Reason(
                     Rule.COMPUTED,
-                    String.format(Locale.ROOT, "Mixed by hand: CIEDE2000 %.1f from %s.", formula.misfit(), aim)));
+                    ReasonMessage.MIXED_BY_HAND
+                            .say()
+                            .count("misfit", formula.misfit())
+                            .part("aim", aim.said())
+                            .said()));
         } else {
             reasons.add(new Reason(
                     Rule.COMPUTED,
-                    String.format(
-                            Locale.ROOT,
-                            "Best for %s of %,d mixes weighed: CIEDE2000 %.1f on the hair as it will be by then, and %.1f"
-                                    + " for what is unusual in it.",
-                            aim,
-                            formula.tried(),
-                            formula.misfit(),
-                            formula.oddness())));
+                    ReasonMessage.BEST_OF
+                            .say()
+                            .part("aim", aim.said())
+                            .count("tried", formula.tried())
+                            .count("misfit", formula.misfit())
+                            .count("oddness", formula.oddness())
+                            .said()));
         }
         formula.runnerUp()
                 .ifPresent(second -> reasons.add(Reason.weighed(
                         Rule.COMPUTED,
-                        String.format(
-                                Locale.ROOT,
-                                "Next best: %s, %.1f, and %.1f for what is unusual in it.",
-                                second.mix().words(),
-                                second.misfit(),
-                                second.oddness()))));
+                        ReasonMessage.NEXT_BEST
+                                .say()
+                                .with("mix", second.mix().figure())
+                                .count("misfit", second.misfit())
+                                .count("oddness", second.oddness())
+                                .said())));
         if (!formula.withinRules()) {
-            reasons.add(new Reason(
-                    Rule.COMPUTED,
-                    "No mix on the shelf keeps the rules for this bowl; this is the nearest without them."));
+            reasons.add(new Reason(Rule.COMPUTED, ReasonMessage.OUTSIDE_RULES));
         }
     }
 
     /** What it costs in colour that shades are out. */
     static Reason out(Formula formula, Formula whole, List<Shade> setAside) {
-        String missed = whole.mix().parts().stream()
+        List<Said> missed = whole.mix().parts().stream()
                 .map(Mix.Part::shade)
                 .filter(setAside::contains)
-                .map(Shade::words)
-                .collect(Collectors.joining(" and "));
+                .map(Shade::said)
+                .toList();
         return Reason.weighed(
                 Rule.COMPUTED,
                 missed.isEmpty()
-                        ? "What is out would not have served here: it costs nothing in colour."
-                        : String.format(
-                                Locale.ROOT,
-                                "With %s, which is out: %s, CIEDE2000 %.1f instead of %.1f.",
-                                missed,
-                                whole.mix().words(),
-                                whole.misfit(),
-                                formula.misfit()));
+                        ? ReasonMessage.OUT_COSTS_NOTHING.alone()
+                        : ReasonMessage.WITH_WHAT_IS_OUT
+                                .say()
+                                .all("missed", Figure.Joint.AND, missed)
+                                .with("mix", whole.mix().figure())
+                                .count("whole", whole.misfit())
+                                .count("found", formula.misfit())
+                                .said());
     }
 }

@@ -2,15 +2,13 @@ package mischung.plan;
 
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
 import java.util.function.Predicate;
-import mischung.Words;
 import mischung.hair.BandRef;
-import mischung.hair.LevelScale;
+import mischung.hair.Porosity;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.hair.ZonePlace;
@@ -18,6 +16,7 @@ import mischung.light.Lab;
 import mischung.plan.Warning.Fault;
 import mischung.product.Mix;
 import mischung.product.ShadeClass;
+import mischung.said.Saying;
 import mischung.wish.WorkedHead;
 
 /** What goes wrong with colour: too dark or green on porous hair, coverage without grey, stains, hollow drops. */
@@ -82,8 +81,10 @@ final class DepositWarnings {
                             && was.canvas().fibre().nearestPorosity().raised()
                             && is.level() < aim - TOO_DARK,
                     Fault.TOO_DARK_ON_POROUS,
-                    (at, is) -> "comes to " + LevelScale.words(is.level()) + " where " + LevelScale.words(aim)
-                            + " is meant: porous hair grabs (R19). Choose it half to one level lighter, or for less time.");
+                    (at, is) -> WarningMessage.TOO_DARK_ON_POROUS
+                            .say()
+                            .level("level", is.level())
+                            .level("aim", aim));
             warnings.where(this::green, Fault.GREEN, (at, is) -> green(is));
         }
         if (laying.shadeClass() == ShadeClass.COVERAGE && share(Tone::ashen) < A_PART) {
@@ -93,9 +94,10 @@ final class DepositWarnings {
             warnings.add(
                     bare,
                     Fault.COVERAGE_WITHOUT_GREY,
-                    at -> "has " + Words.percent(head.band(at).greyShare())
-                            + " grey: a coverage shade carries its own full warm base and turns red or warm here, "
-                            + after.apply(at).look().words() + " (R55). Take a plain shade, or a part of ash.");
+                    at -> WarningMessage.COVERAGE_WITHOUT_GREY
+                            .say()
+                            .share("grey", head.band(at).greyShare())
+                            .part("look", after.apply(at).look().said()));
         }
         porous();
         skin();
@@ -105,9 +107,10 @@ final class DepositWarnings {
                         && was.lifted()
                         && was.level() - is.level() > FURTHEST_DOWN,
                 Fault.TOO_FAR_DOWN,
-                (at, is) -> "drops from " + LevelScale.words(before.apply(at).level()) + " to "
-                        + LevelScale.words(is.level())
-                        + " in one deposit: more than two levels on lightened hair fades hollow (R13). Fill in between.");
+                (at, is) -> WarningMessage.TOO_FAR_DOWN
+                        .say()
+                        .level("level", before.apply(at).level())
+                        .level("to", is.level()));
     }
 
     /** R19, R23: porous hair drinks unevenly, and ash first of all. */
@@ -119,27 +122,18 @@ final class DepositWarnings {
             warnings.where(
                     drinks,
                     Fault.NOT_EQUALISED,
-                    (at, is) -> "drinks more than the rest (porosity "
-                            + before.apply(at)
-                                    .canvas()
-                                    .fibre()
-                                    .nearestPorosity()
-                                    .words()
-                            + ") and has no equaliser: its filler takes in patches, and so does what comes over it (R23).");
+                    (at, is) -> WarningMessage.NOT_EQUALISED.say().thing("porosity", porosity(at)));
         }
         if (laying.action().finishes() && share(Tone::ashen) >= SEEN_SHARE) {
             warnings.where(
                     drinks,
                     Fault.ASH_ON_POROUS,
-                    (at, is) -> "takes ash fast and dark (porosity "
-                            + before.apply(at)
-                                    .canvas()
-                                    .fibre()
-                                    .nearestPorosity()
-                                    .words()
-                            + "): it turns grey, or green where little warmth lies under it (R19). Equalise first, lay"
-                            + " it last, and look every two minutes.");
+                    (at, is) -> WarningMessage.ASH_ON_POROUS.say().thing("porosity", porosity(at)));
         }
+    }
+
+    private Porosity porosity(BandRef at) {
+        return before.apply(at).canvas().fibre().nearestPorosity();
     }
 
     /** Share of the mix, clear left out, that is of such a tone. */
@@ -167,8 +161,7 @@ final class DepositWarnings {
             warnings.add(
                     edge,
                     Fault.STAINS_SKIN,
-                    at -> "lies on the skin: " + (direct ? "direct colour" : "so dark a colour")
-                            + " stains it. Barrier cream along hairline, ears and nape, gloves; wipe off at once.");
+                    at -> WarningMessage.STAINS_SKIN.say().in("direct", direct));
         }
     }
 
@@ -182,8 +175,7 @@ final class DepositWarnings {
         warnings.where(
                 (was, is) -> was.level() >= LIGHT && was.lifted(),
                 Fault.VIOLET_AT_FIRST,
-                (at, is) ->
-                        "may show a violet tinge at first; it leaves in one or two washes (R52). Say so beforehand.");
+                (at, is) -> WarningMessage.VIOLET_AT_FIRST.say());
     }
 
     private boolean green(HairState was, HairState is) {
@@ -204,19 +196,16 @@ final class DepositWarnings {
         return was.lifted() && !wantsGreen && (green || hollow);
     }
 
-    private String green(HairState is) {
+    private Saying green(HairState is) {
         if (laying.aim().direct()) {
-            return "comes to " + is.look().words()
-                    + ": the yellow left in the hair mixes into it (R59c). Lift it further, or cancel the yellow first.";
+            return WarningMessage.YELLOW_MIXES_IN.say().part("look", is.look().said());
         }
-        return String.format(
-                Locale.ROOT,
-                "comes to %s, hue %.0f°, chroma %.0f where the wish has %.0f° and %.0f: too little warmth lies under it"
-                        + " (R5). Fill it, or take a warmer mix.",
-                is.look().words(),
-                is.lab().hueDegrees(),
-                is.lab().chroma(),
-                laying.aim().colour().hueDegrees(),
-                laying.aim().colour().chroma());
+        return WarningMessage.TOO_LITTLE_WARMTH
+                .say()
+                .part("look", is.look().said())
+                .count("hue", is.lab().hueDegrees())
+                .count("chroma", is.lab().chroma())
+                .count("wishedHue", laying.aim().colour().hueDegrees())
+                .count("wishedChroma", laying.aim().colour().chroma());
     }
 }

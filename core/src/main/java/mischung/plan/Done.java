@@ -26,12 +26,15 @@ final class Done {
             if (step.bands().contains(at)) {
                 reasons.add(new Reason(
                         Rule.COMPUTED,
-                        "After " + step.title() + " it shows "
-                                + step.outcome(at).look().words() + "."));
+                        ReasonMessage.OWN_SHOWS
+                                .say()
+                                .part("step", step.titled())
+                                .part("look", step.outcome(at).look().said())
+                                .said()));
             }
         }
         if (reasons.isEmpty()) {
-            reasons.add(new Reason(Rule.WISH, "Your own route does not touch it."));
+            reasons.add(new Reason(Rule.WISH, ReasonMessage.OWN_UNTOUCHED));
         }
         double drop = head.at(at)
                 .aim()

@@ -2,9 +2,7 @@ package mischung.plan;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import mischung.Words;
 import mischung.change.Application;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
@@ -22,6 +20,7 @@ import mischung.light.Lab;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
 import mischung.wish.Aim;
+import mischung.wish.Match;
 
 /** Decides band by band: leave, colour, fill and colour, cover grey, or say that colour cannot do it. */
 final class FillerNeed {
@@ -108,42 +107,46 @@ final class FillerNeed {
         Lab without = Illuminant.D65
                 .reflected(canvas.coloured().without(DyeKind.DIRECT).reflectance())
                 .toLab();
-        return Optional.of(
-                new Reason(
-                        Rule.R58,
-                        "Direct dye is still in it: it shows " + canvas.look().words()
-                                + ", and without the dye would show "
-                                + LevelScale.words(LevelScale.inHalves(LevelScale.levelOf(without.l()))) + " "
-                                + ToneName.of(without)
-                                + ". No remover takes it; it adds to whatever goes over it, and the bowls are mixed for that."));
+        return Optional.of(new Reason(
+                Rule.R58,
+                ReasonMessage.DIRECT_STILL_IN
+                        .say()
+                        .part("now", canvas.look().said())
+                        .level("level", LevelScale.levelOf(without.l()))
+                        .with("tone", ToneName.figure(ToneName.of(without)))
+                        .said()));
     }
 
     /** R59c: nothing is filled for direct colour; it shows what it lies on. */
     private Decision direct(Hair band, List<Reason> reasons) {
         double difference = Ciede2000.between(wished, band.canvas().lab());
         if (difference <= THERE_ALREADY) {
-            reasons.add(new Reason(Rule.COMPUTED, "It is " + Words.match(difference) + " already: leave it."));
+            reasons.add(thereAlready(difference));
             return Decision.LEAVE;
         }
         double needed = wish.leastCanvas();
         double missing = needed - band.canvas().level();
-        String wants = wish.words() + " is direct colour and wants hair lifted to " + LevelScale.words(needed) + ". ";
         if (missing > TINTS_AT_MOST) {
             reasons.add(new Reason(
                     Rule.R59C,
-                    wants + "This is "
-                            + LevelScale.words(LevelScale.inHalves(band.canvas().level()))
-                            + ": it would leave a sheen at most. It stays."));
+                    ReasonMessage.DIRECT_SHEEN
+                            .say()
+                            .part("wish", wish.said())
+                            .level("needed", needed)
+                            .level("level", band.canvas().level())
+                            .said()));
             return Decision.TOO_DARK;
         }
-        Look shown = band.canvas().look();
         reasons.add(new Reason(
                 Rule.R59C,
-                missing > HALF_A_LEVEL + 0.1
-                        ? wants + "This is " + shown.words() + ": it comes out deeper and duller."
-                        : wants + "This is " + shown.words() + ", and what warmth it has left mixes in."));
+                (missing > HALF_A_LEVEL + 0.1 ? ReasonMessage.DIRECT_DULLER : ReasonMessage.DIRECT_MIXES)
+                        .say()
+                        .part("wish", wish.said())
+                        .level("needed", needed)
+                        .part("now", band.canvas().look().said())
+                        .said()));
         if (!band.kind().lifted()) {
-            reasons.add(new Reason(Rule.R59C, "Hair that was never lifted takes little of it, and for a short while."));
+            reasons.add(new Reason(Rule.R59C, ReasonMessage.NEVER_LIFTED_TAKES_LITTLE));
         }
         return Decision.COLOUR;
     }
@@ -151,8 +154,10 @@ final class FillerNeed {
     private Decision natural(Hair band, double drop, List<Reason> reasons) {
         reasons.add(new Reason(
                 Rule.R17,
-                "This stretch is natural " + LevelScale.words(band.level())
-                        + " and keeps its own warm pigment, so it gets no filler."));
+                ReasonMessage.KEEPS_ITS_PIGMENT
+                        .say()
+                        .level("level", band.level())
+                        .said()));
         Look whole = band.canvas().look();
         if (band.greyShare() >= SPEAKS_OF_GREY && wish.level() > band.level() + 1) {
             return lightBesideGrey(whole, reasons);
@@ -160,12 +165,14 @@ final class FillerNeed {
         if (band.greyShare() >= SPEAKS_OF_GREY) {
             reasons.add(new Reason(
                     Rule.R55,
-                    Words.percent(band.greyShare()) + " of it is grey: a coverage shade with 20 vol, full time"
-                            + (band.greyShare() < MOSTLY_GREY ? "; on so little grey it goes warm." : ".")));
+                    (band.greyShare() < MOSTLY_GREY ? ReasonMessage.GREY_COVERED_WARM : ReasonMessage.GREY_COVERED)
+                            .say()
+                            .share("grey", band.greyShare())
+                            .said()));
             return Decision.COVER_GREY;
         }
         if (drop < -HALF_A_LEVEL) {
-            reasons.add(tooDark(drop, "Colour alone cannot lighten it; it stays, and a line will show at its end."));
+            reasons.add(tooDark(drop, ReasonMessage.COLOUR_CANNOT_LIGHTEN));
             return Decision.TOO_DARK;
         }
         Look look = band.canvas().look();
@@ -176,16 +183,18 @@ final class FillerNeed {
         if (difference <= THERE_ALREADY) {
             reasons.add(new Reason(
                     Rule.COMPUTED,
-                    "It already shows " + look.words() + ", CIEDE2000 " + LevelScale.figure(difference)
-                            + " from the wish: leave it."));
+                    ReasonMessage.SHOWS_ALREADY
+                            .say()
+                            .part("look", look.said())
+                            .tenth("difference", difference)
+                            .said()));
             return Decision.LEAVE;
         }
         reasons.add(new Reason(
                 Rule.R18,
                 drop > 0
-                        ? "The wish is " + LevelScale.count(drop)
-                                + " darker than what grows: permanent colour holds here."
-                        : "Only the tone changes: permanent colour, as little lift as shows it."));
+                        ? ReasonMessage.DARKER_HOLDS.say().tenth("levels", drop).said()
+                        : ReasonMessage.TONE_ONLY.alone()));
         return Decision.COLOUR;
     }
 
@@ -193,38 +202,35 @@ final class FillerNeed {
     private Decision lightBesideGrey(Look whole, List<Reason> reasons) {
         double off = wish.level() - whole.level();
         if (off > 1) {
-            reasons.add(tooDark(-off, "White hairs lighten it, but not so far; only lifting the others could."));
+            reasons.add(tooDark(-off, ReasonMessage.WHITE_LIGHTENS_NOT_SO_FAR));
             return Decision.TOO_DARK;
         }
         double difference = Ciede2000.between(wished, whole.lab());
-        String reads = "With its white hairs it reads " + whole.words() + " as a whole, CIEDE2000 "
-                + LevelScale.figure(difference) + " from the wish: ";
-        if (difference <= BLENDS) {
-            reasons.add(new Reason(Rule.R44, reads + "it blends by itself, nothing is lifted."));
-            return Decision.LEAVE;
-        }
-        reasons.add(new Reason(Rule.R44, reads + "a toner brings it there, nothing is lifted."));
-        return Decision.COLOUR;
+        boolean blends = difference <= BLENDS;
+        reasons.add(new Reason(
+                Rule.R44,
+                (blends ? ReasonMessage.GREY_BLENDS : ReasonMessage.GREY_TONED)
+                        .say()
+                        .part("look", whole.said())
+                        .tenth("difference", difference)
+                        .said()));
+        return blends ? Decision.LEAVE : Decision.COLOUR;
     }
 
     /** Colour over hair that was never lightened keeps warm pigment beneath it, so it needs no filler. */
     private Decision coloured(Hair band, double drop, List<Reason> reasons) {
         Canvas canvas = band.canvas();
-        Optional<Decision> left =
-                left(canvas, drop, "Colour does not lift colour; a remover or a lightener would have to.", reasons);
+        Optional<Decision> left = left(canvas, drop, ReasonMessage.COLOUR_LIFTS_NO_COLOUR, reasons);
         if (left.isPresent()) {
             return left.get();
         }
-        reasons.add(
-                new Reason(
-                        Rule.R17,
-                        "It was coloured but never lightened, so warm pigment lies under it still: the target alone is enough."));
+        reasons.add(new Reason(Rule.R17, ReasonMessage.NEVER_LIGHTENED));
         reasons.add(alone(canvas));
         return Decision.COLOUR;
     }
 
     /** What is too dark, or there already, is left; so says this, and why. */
-    private Optional<Decision> left(Canvas canvas, double drop, String otherwise, List<Reason> reasons) {
+    private Optional<Decision> left(Canvas canvas, double drop, ReasonMessage otherwise, List<Reason> reasons) {
         if (drop < -HALF_A_LEVEL) {
             reasons.add(tooDark(drop, otherwise));
             return Optional.of(Decision.TOO_DARK);
@@ -234,7 +240,7 @@ final class FillerNeed {
         }
         double difference = Ciede2000.between(wished, canvas.lab());
         if (drop < 1 && difference <= THERE_ALREADY) {
-            reasons.add(new Reason(Rule.COMPUTED, "It is " + Words.match(difference) + " already: leave it."));
+            reasons.add(thereAlready(difference));
             return Optional.of(Decision.LEAVE);
         }
         return Optional.empty();
@@ -242,38 +248,52 @@ final class FillerNeed {
 
     private Decision lightened(Hair band, double drop, List<Reason> reasons) {
         Canvas canvas = band.canvas();
-        Optional<Decision> left =
-                left(canvas, drop, "Deposit colour cannot lighten; this band would need lifting first.", reasons);
+        Optional<Decision> left = left(canvas, drop, ReasonMessage.WOULD_NEED_LIFTING, reasons);
         if (left.isPresent()) {
             return left.get();
         }
         if (drop >= ALWAYS_FROM) {
-            reasons.add(new Reason(
-                    Rule.R10,
-                    "From " + LevelScale.words(band.level()) + " to " + LevelScale.words(wish.level()) + " is "
-                            + LevelScale.count(drop)
-                            + " on lightened hair: nothing warm is left for the target to rest on. Fill first."));
+            reasons.add(drop(ReasonMessage.FILL_FIRST, band, drop));
             reasons.add(alone(canvas));
             return Decision.FILL;
         }
         if (drop >= ASKED_FROM && missesAlone(canvas)) {
             reasons.add(new Reason(
                     Rule.R10,
-                    LevelScale.count(drop)
-                            + " is less than three, but this band lost more warmth than its level shows."));
+                    ReasonMessage.LOST_WARMTH.say().tenth("levels", drop).said()));
             reasons.add(alone(canvas));
             return Decision.FILL;
         }
-        reasons.add(new Reason(
-                Rule.R10,
-                "From " + LevelScale.words(band.level()) + " to " + LevelScale.words(wish.level()) + " is "
-                        + LevelScale.count(drop) + ", less than three: the target alone is enough."));
+        reasons.add(drop(ReasonMessage.TARGET_ENOUGH, band, drop));
         reasons.add(alone(canvas));
         if (band.porosity().raised()) {
             reasons.add(new Reason(
-                    Rule.R23, "Its porosity is " + band.porosity().words() + ": an equaliser goes on before colour."));
+                    Rule.R23,
+                    ReasonMessage.EQUALISER_FIRST
+                            .say()
+                            .thing("porosity", band.porosity())
+                            .said()));
         }
         return Decision.COLOUR;
+    }
+
+    private Reason drop(ReasonMessage message, Hair band, double drop) {
+        return new Reason(
+                Rule.R10,
+                message.say()
+                        .level("from", band.level())
+                        .level("to", wish.level())
+                        .tenth("levels", drop)
+                        .said());
+    }
+
+    private static Reason thereAlready(double difference) {
+        return new Reason(
+                Rule.COMPUTED,
+                ReasonMessage.THERE_ALREADY
+                        .say()
+                        .part("match", Match.said(difference))
+                        .said());
     }
 
     private boolean toneOff(Lab seen) {
@@ -284,29 +304,32 @@ final class FillerNeed {
     private Decision halfDarker(List<Reason> reasons) {
         reasons.add(new Reason(
                 Rule.R44,
-                "It is half a level darker than the wished " + wish.words()
-                        + ", no more than two eyes differ: leave it, nothing needs lifting."));
+                ReasonMessage.HALF_A_LEVEL_DARKER
+                        .say()
+                        .part("wish", wish.said())
+                        .said()));
         return Decision.LEAVE;
     }
 
-    private Reason tooDark(double drop, String what) {
+    private Reason tooDark(double drop, ReasonMessage why) {
         return new Reason(
-                Rule.R44, "It is " + LevelScale.count(-drop) + " darker than the wished " + wish.words() + ". " + what);
+                Rule.R44,
+                why.say().tenth("levels", -drop).part("wish", wish.said()).said());
     }
 
     private Reason alone(Canvas canvas) {
         Look look = targetAlone(canvas);
         return new Reason(
                 Rule.COMPUTED,
-                String.format(
-                        Locale.ROOT,
-                        "A demi %s %s applied straight to it would show level %.1f, %s: chroma %.0f where the wish has %.0f.",
-                        wish.tones().words(),
-                        LevelScale.words(wish.level()),
-                        look.level(),
-                        look.tone(),
-                        look.lab().chroma(),
-                        wished.chroma()));
+                ReasonMessage.TARGET_ALONE
+                        .say()
+                        .with("tone", wish.tones().figure())
+                        .level("level", wish.level())
+                        .count("reached", look.level())
+                        .with("shown", ToneName.figure(look.tone()))
+                        .count("chroma", look.lab().chroma())
+                        .count("wished", wished.chroma())
+                        .said());
     }
 
     private boolean missesAlone(Canvas canvas) {

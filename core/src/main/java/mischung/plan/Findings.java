@@ -5,23 +5,25 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
-import mischung.hair.LevelScale;
+import mischung.hair.ToneName;
 import mischung.history.Growth;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.product.ShadeClass;
+import mischung.said.Figure;
+import mischung.said.Said;
+import mischung.said.Saying;
 import mischung.school.Rinse;
 import mischung.school.School;
 import mischung.wish.Aim;
 
-/** What a finished plan has to say about itself, in sentences. */
+/** What a finished plan has to say about itself. */
 final class Findings {
     private static final double LEVELS_OFF = 0.5;
     private static final double DIFFERENCE_OFF = 6;
@@ -41,7 +43,7 @@ final class Findings {
     static List<Plan.Finding> of(Plan plan) {
         List<Plan.Finding> findings = new ArrayList<>();
         if (plan.steps().isEmpty()) {
-            findings.add(note("Nothing here needs colour: every band is at the wish already or darker than it."));
+            findings.add(note(FindingMessage.NOTHING_TO_DO.alone()));
         }
         missed(plan, findings);
         tooDark(plan, findings);
@@ -49,18 +51,17 @@ final class Findings {
         Set<Warning.Fault> said = EnumSet.noneOf(Warning.Fault.class);
         for (Warning one : plan.warnings()) {
             if (said.add(one.fault()) || !one.fault().saidOnce()) {
-                findings.add(warning(one.sentence()));
+                findings.add(warning(one.said()));
             }
         }
         vanishing(plan, findings);
         regrowth(plan, findings);
         if (plan.strategy().method().filler() == School.IN_TARGET
                 && plan.answers().stream().flatMap(List::stream).anyMatch(a -> a.decision() == Decision.FILL)) {
-            findings.add(
-                    warning("A short cut: the warmth is mixed into the target (R15), quick and least predictable."));
+            findings.add(warning(FindingMessage.WARMTH_IN_TARGET.alone()));
         }
         if (plan.strategy().method().rinse() == Rinse.TOWEL && plan.fills()) {
-            findings.add(warning("A short cut: towel off and go on; the target goes on damp hair and takes less."));
+            findings.add(warning(FindingMessage.TOWEL_ONLY.alone()));
         }
         if (plan.fills()) {
             findings.add(withoutFiller(plan));
@@ -69,15 +70,12 @@ final class Findings {
             boolean direct = plan.steps().stream()
                     .flatMap(step -> step.bowls().stream())
                     .anyMatch(bowl -> bowl.laying().shadeClass() == ShadeClass.DIRECT);
-            findings.add(note(
-                    direct
-                            ? "No filler is needed: direct colour shows on the light hair as it is."
-                            : "No filler is needed: no lightened band goes three or more levels darker."));
+            findings.add(note((direct ? FindingMessage.NO_FILLER_FOR_DIRECT : FindingMessage.NO_FILLER).alone()));
         }
         if (plan.steps().stream()
                 .flatMap(s -> s.bowls().stream())
                 .anyMatch(b -> !b.formula().withinRules())) {
-            findings.add(warning("One bowl could not be mixed by its rules from this shelf; open its reasons."));
+            findings.add(warning(FindingMessage.OUTSIDE_RULES.alone()));
         }
         return findings;
     }
@@ -100,14 +98,13 @@ final class Findings {
         double off = aim(plan, root.get()).level() - level;
         if (Math.abs(off) > LEVELS_OFF) {
             double months = weeks * 7 / DAYS_A_MONTH;
-            findings.add(warning(String.format(
-                    Locale.ROOT,
-                    "Between the visits %.1f to %.1f cm grow in, at natural %s: at the last visit they are %s too, and count"
-                            + " for its time and grams (R64).",
-                    months * Growth.UNMEASURED.from(),
-                    months * Growth.UNMEASURED.to(),
-                    LevelScale.words(level),
-                    off > 0 ? "lifted" : "coloured")));
+            findings.add(warning(FindingMessage.GROWS_BETWEEN_VISITS
+                    .say()
+                    .count("from", months * Growth.UNMEASURED.from())
+                    .count("to", months * Growth.UNMEASURED.to())
+                    .level("level", level)
+                    .in("lifted", off > 0)
+                    .said()));
         }
     }
 
@@ -120,21 +117,21 @@ final class Findings {
             Function<BandRef, Lab> before = at -> first
                     ? plan.now().get(at.zone()).get(at.band()).look().lab()
                     : earlier.outcome(at).look().lab();
-            Map<String, List<BandRef>> byAim = new LinkedHashMap<>();
+            Map<Aim, List<BandRef>> byAim = new LinkedHashMap<>();
             step.bowls().stream()
                     .filter(bowl -> bowl.laying().shadeClass() == ShadeClass.DIRECT)
-                    .forEach(bowl -> byAim.computeIfAbsent(bowl.aimWords(), aim -> new ArrayList<>())
+                    .forEach(bowl -> byAim.computeIfAbsent(bowl.laying().aim(), aim -> new ArrayList<>())
                             .addAll(bowl.bands()));
             byAim.forEach((aim, bands) -> {
                 double apart = furthest(bands, before);
                 double left = furthest(bands, at -> step.outcome(at).look().lab());
                 if (apart > SEEN_AS_LINE && left < apart / 2) {
-                    findings.add(note(String.format(
-                            Locale.ROOT,
-                            "What lies under %s vanishes: hair that stands CIEDE2000 %.0f apart before it stands %.1f apart under it.",
-                            aim,
-                            apart,
-                            left)));
+                    findings.add(note(FindingMessage.VANISHES
+                            .say()
+                            .part("aim", aim.said())
+                            .count("before", apart)
+                            .count("after", left)
+                            .said()));
                 }
             });
         }
@@ -164,47 +161,47 @@ final class Findings {
             BandRef worst = off.stream()
                     .max(Comparator.comparingDouble(at -> plan.end(at).difference()))
                     .orElseThrow();
-            findings.add(warning(String.format(
-                    Locale.ROOT,
-                    "%d %s not reach %s with this shelf; the furthest, %s, comes to %s (CIEDE2000 %.1f).",
-                    off.size(),
-                    off.size() == 1 ? "band does" : "bands do",
-                    aim(plan, worst).words(),
-                    plan.head().name(worst),
-                    plan.end(worst).look().words(),
-                    plan.end(worst).difference())));
+            findings.add(warning(FindingMessage.MISSED
+                    .say()
+                    .count("bands", off.size())
+                    .part("aim", aim(plan, worst).said())
+                    .part("band", plan.head().said(worst))
+                    .part("look", plan.end(worst).look().said())
+                    .count("difference", plan.end(worst).difference())
+                    .said()));
         }
     }
 
     private static void tooDark(Plan plan, List<Plan.Finding> findings) {
-        List<String> names = plan.head().bands().stream()
+        List<Said> names = plan.head().bands().stream()
                 .filter(at -> plan.answer(at).decision() == Decision.TOO_DARK)
-                .map(at -> plan.head().name(at))
+                .map(at -> plan.head().said(at))
                 .toList();
         if (!names.isEmpty()) {
-            findings.add(warning("Darker than the wish, and colour cannot lighten: " + String.join(", ", names)
-                    + ". They stay as they are; wish darker, or let them be lifted."));
+            findings.add(warning(FindingMessage.TOO_DARK
+                    .say()
+                    .all("bands", Figure.Joint.COMMA, names)
+                    .said()));
         }
     }
 
     private static void line(Plan plan, List<Plan.Finding> findings) {
-        double widest = 0;
-        String where = "";
-        for (Join join : joins(plan)) {
-            if (join.difference() > widest) {
-                widest = join.difference();
-                where = plan.head().name(join.below());
-            }
+        Optional<Join> widest = joins(plan).stream()
+                .filter(join -> join.difference() > 0)
+                .max(Comparator.comparingDouble(Join::difference));
+        if (widest.isEmpty()) {
+            return;
         }
-        if (widest > SEEN_AS_LINE) {
-            findings.add(warning(String.format(
-                    Locale.ROOT,
-                    "A line stays at the upper edge of %s: CIEDE2000 %.1f between the two bands.",
-                    where,
-                    widest)));
-        } else if (!plan.steps().isEmpty() && widest > 0) {
-            findings.add(note(String.format(
-                    Locale.ROOT, "Neighbouring bands end within CIEDE2000 %.1f of each other: even.", widest)));
+        double difference = widest.get().difference();
+        if (difference > SEEN_AS_LINE) {
+            findings.add(warning(FindingMessage.LINE
+                    .say()
+                    .part("band", plan.head().said(widest.get().below()))
+                    .count("difference", difference)
+                    .said()));
+        } else if (!plan.steps().isEmpty()) {
+            findings.add(note(
+                    FindingMessage.EVEN.say().count("difference", difference).said()));
         }
     }
 
@@ -251,46 +248,36 @@ final class Findings {
         Outcome alone = plan.alone().get(worst.zone()).get(worst.band());
         double lighter = alone.look().level() - aim(plan, worst).level();
         double wishedChroma = aim(plan, worst).colour().chroma();
-        StringBuilder text = new StringBuilder(String.format(
-                Locale.ROOT,
-                "Without the filler %s would come to level %.1f, %s",
-                plan.head().name(worst),
-                alone.look().level(),
-                lighter >= 0.05
-                        ? LevelScale.count(lighter) + " too light"
-                        : LevelScale.count(Math.abs(lighter)) + " too dark"));
         double chroma = alone.look().lab().chroma();
-        double turned = Math.abs(
-                alone.look().lab().hueDegrees() - aim(plan, worst).colour().hueDegrees());
-        if (chroma >= wishedChroma * WARMTH_KEPT && Math.min(turned, 360 - turned) > HUE_TURNED) {
-            text.append(String.format(
-                    Locale.ROOT,
-                    ", and its warmth would be lost: %s, hue %.0f° where the wish has %.0f°.",
-                    alone.look().tone(),
-                    alone.look().lab().hueDegrees(),
-                    aim(plan, worst).colour().hueDegrees()));
-        } else if (chroma < wishedChroma * WARMTH_KEPT) {
-            text.append(String.format(
-                    Locale.ROOT,
-                    ", and its warmth would be lost: %s, chroma %.0f where the wish has %.0f.",
-                    alone.look().tone(),
-                    chroma,
-                    wishedChroma));
+        double hue = alone.look().lab().hueDegrees();
+        double wishedHue = aim(plan, worst).colour().hueDegrees();
+        double turned = Math.abs(hue - wishedHue);
+        boolean hollow = chroma < wishedChroma * WARMTH_KEPT;
+        boolean elsewhere = Math.min(turned, 360 - turned) > HUE_TURNED;
+        Saying without = (hollow
+                        ? FindingMessage.WITHOUT_FILLER_CHROMA
+                        : elsewhere ? FindingMessage.WITHOUT_FILLER_HUE : FindingMessage.WITHOUT_FILLER)
+                .say()
+                .part("band", plan.head().said(worst))
+                .count("level", alone.look().level())
+                .tenth("off", Math.abs(lighter))
+                .in("lighter", lighter >= 0.05)
+                .with("tone", ToneName.figure(alone.look().tone()));
+        if (hollow) {
+            without.count("chroma", chroma).count("wished", wishedChroma);
+        } else if (elsewhere) {
+            without.count("hue", hue).count("wished", wishedHue);
         } else {
-            text.append(String.format(
-                    Locale.ROOT,
-                    ", %s: CIEDE2000 %.1f from the wish.",
-                    alone.look().tone(),
-                    alone.difference()));
+            without.count("difference", alone.difference());
         }
-        return note(text.toString());
+        return note(without.said());
     }
 
-    private static Plan.Finding note(String sentence) {
-        return new Plan.Finding(Plan.Weight.NOTE, sentence);
+    private static Plan.Finding note(Said said) {
+        return new Plan.Finding(Plan.Weight.NOTE, said);
     }
 
-    private static Plan.Finding warning(String sentence) {
-        return new Plan.Finding(Plan.Weight.WARNING, sentence);
+    private static Plan.Finding warning(Said said) {
+        return new Plan.Finding(Plan.Weight.WARNING, said);
     }
 }

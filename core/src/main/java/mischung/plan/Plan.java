@@ -3,6 +3,7 @@ package mischung.plan;
 import java.util.List;
 import java.util.function.Function;
 import mischung.hair.BandRef;
+import mischung.said.Said;
 import mischung.wish.Wish;
 import mischung.wish.WorkedHead;
 
@@ -36,8 +37,8 @@ public record Plan(
         return new Plan(head, wish, strategy, answers, now, steps, alone, found);
     }
 
-    /** A sentence on the whole plan. */
-    public record Finding(Weight weight, String sentence) {}
+    /** Something said of the whole plan. */
+    public record Finding(Weight weight, Said said) {}
 
     /** How much a finding matters. */
     public enum Weight {

@@ -4,21 +4,25 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
+import mischung.Words;
 import mischung.hair.BandRef;
+import mischung.said.Figure;
+import mischung.said.Said;
+import mischung.wish.Aim;
 
 /**
  * A round of the work, from laying on to drying, with what follows from it.
  *
  * @param round what was decided
  * @param visit 1 for today
- * @param name such as "Filler 1"
+ * @param number of its kind in the plan; 0 where it is the only one
  * @param outcomes predicted look after it, for every zone and every worked band of it, touched or not
  * @param warnings where practice goes wrong here
  */
 public record PlanStep(
         Round round,
         int visit,
-        String name,
+        int number,
         List<Treatment> treatments,
         List<LiftBowl> lifts,
         List<Bowl> bowls,
@@ -36,11 +40,43 @@ public record PlanStep(
         return round.action();
     }
 
+    /** "filler 1". */
+    public Said said() {
+        return number == 0
+                ? StepMessage.NAME.say().thing("action", kind()).said()
+                : StepMessage.NUMBERED
+                        .say()
+                        .thing("action", kind())
+                        .count("number", number)
+                        .said();
+    }
+
+    /** "filler 1 · 8 copper-gold": with the colours its bowls aim at. */
+    public Said titled() {
+        List<Said> aims = bowls.stream()
+                .map(bowl -> bowl.laying().aim())
+                .distinct()
+                .map(Aim::said)
+                .toList();
+        return aims.isEmpty()
+                ? said()
+                : (lifts.isEmpty() ? StepMessage.AIMED : StepMessage.AIMED_BETWEEN)
+                        .say()
+                        .part("step", said())
+                        .all("aims", Figure.Joint.AND, aims)
+                        .said();
+    }
+
+    /** "Filler 1". */
+    public String name() {
+        return Words.capital(kind().words()) + (number == 0 ? "" : " " + number);
+    }
+
     /** "Filler 1 · 8 copper-gold": with the colours its bowls aim at, or the level it lifts to. */
     public String title() {
         String aims = String.join(
                 " and ", bowls.stream().map(Bowl::aimWords).distinct().toList());
-        return aims.isEmpty() ? name : name + " · " + aims + (lifts.isEmpty() ? "" : " between");
+        return aims.isEmpty() ? name() : name() + " · " + aims + (lifts.isEmpty() ? "" : " between");
     }
 
     /** Whether it gives warmth back to any hair, beside whatever else it does. */

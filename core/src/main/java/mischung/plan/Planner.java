@@ -12,7 +12,6 @@ import mischung.doubt.Calibration;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Head;
-import mischung.hair.LevelScale;
 import mischung.product.ProductRange;
 import mischung.school.Method;
 import mischung.school.School;
@@ -76,7 +75,7 @@ public final class Planner {
 
     /** Rounds as somebody wrote them down: the colourist's own route, played through the same hair. */
     public static Plan byHand(Desk desk, Method method, List<Round> rounds) {
-        Planner own = new Planner(desk, Strategy.of("own", method));
+        Planner own = new Planner(desk, Strategy.of("own", method).called("own", StrategyMessage.OWN.alone()));
         rounds.forEach(own.work::perform);
         for (BandRef at : desk.head().bands()) {
             own.answers.put(at, Done.to(at, desk.head(), own.work.steps()));
@@ -180,18 +179,15 @@ public final class Planner {
     private BandAnswer keep(BandRef at) {
         if (weak.contains(at)) {
             return new BandAnswer(
-                    at,
-                    Decision.TOO_WEAK,
-                    0,
-                    List.of(new Reason(
-                            Rule.R39, "Its wet strand failed today: treated, and nothing more goes on it.")));
+                    at, Decision.TOO_WEAK, 0, List.of(new Reason(Rule.R39, ReasonMessage.STRAND_FAILED_TODAY)));
         }
         return new BandAnswer(
                 at,
                 Decision.KEEP,
                 0,
                 List.of(new Reason(
-                        Rule.WISH, "It stays as it is: " + head.at(at).why() + ". Shield it with a barrier (R45).")));
+                        Rule.WISH,
+                        ReasonMessage.STAYS.say().with("why", head.at(at).why()).said())));
     }
 
     /** What every band shall come to in this visit; bands that are not due yet are left out. */
@@ -231,12 +227,7 @@ public final class Planner {
         if (!off.isEmpty()) {
             off.forEach(at -> answers.put(
                     at,
-                    new BandAnswer(
-                            at,
-                            Decision.TRIM,
-                            0,
-                            List.of(new Reason(
-                                    Rule.R39, "Its wet strand failed, and so much may be trimmed: cut it off.")))));
+                    new BandAnswer(at, Decision.TRIM, 0, List.of(new Reason(Rule.R39, ReasonMessage.FAILED_AND_CUT)))));
             work.perform(Round.of(Laying.usual(Action.TRIM, off)));
         }
     }
@@ -336,13 +327,12 @@ public final class Planner {
                     band.band().level() - aim.level(),
                     List.of(new Reason(
                             Rule.R39,
-                            "Its wet strand "
-                                    + band.band()
-                                            .detail()
-                                            .stretch()
-                                            .orElseThrow()
-                                            .words()
-                                    + ": no colour and no lightener until it has been treated and springs back.")));
+                            ReasonMessage.STRAND_TOO_WEAK
+                                    .say()
+                                    .thing(
+                                            "stretch",
+                                            band.band().detail().stretch().orElseThrow())
+                                    .said())));
         }
         if (taking.touched(at)) {
             return taking.answer(at, aim);
@@ -354,8 +344,10 @@ public final class Planner {
                     band.band().level() - aim.level(),
                     List.of(new Reason(
                             Rule.COMPUTED,
-                            "It is to be lifted to " + LevelScale.words(aim.level())
-                                    + " and left so: it is as light already, or may not be lifted.")));
+                            ReasonMessage.LEFT_AS_LIFTED
+                                    .say()
+                                    .level("level", aim.level())
+                                    .said())));
         }
         if (taking.byColour(at, aim)) {
             return new BandAnswer(
@@ -364,8 +356,11 @@ public final class Planner {
                     band.band().level() - aim.level(),
                     List.of(new Reason(
                             Rule.R9,
-                            "Natural " + LevelScale.words(band.band().level()) + " to " + aim.words()
-                                    + ": permanent colour lifts so far by itself, no lightener.")));
+                            ReasonMessage.COLOUR_LIFTS_SO_FAR
+                                    .say()
+                                    .level("level", band.band().level())
+                                    .part("wish", aim.said())
+                                    .said())));
         }
         FillerNeed.Hair seen = new FillerNeed.Hair(
                 kind(at),

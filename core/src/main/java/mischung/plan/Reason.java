@@ -1,12 +1,14 @@
 package mischung.plan;
 
+import mischung.said.Said;
+
 /**
  * Why something stands in the plan.
  *
  * @param kind whether it says why, what else was weighed, or what reading would change it
- * @param sentence what the rule means here, with the figures of this head
+ * @param said what the rule means here, with the figures of this head
  */
-public record Reason(Kind kind, Rule rule, String sentence) {
+public record Reason(Kind kind, Rule rule, Said said) {
     /** What a reason speaks of. */
     public enum Kind {
         WHY("why"),
@@ -24,15 +26,19 @@ public record Reason(Kind kind, Rule rule, String sentence) {
         }
     }
 
-    public Reason(Rule rule, String sentence) {
-        this(Kind.WHY, rule, sentence);
+    public Reason(Rule rule, Said said) {
+        this(Kind.WHY, rule, said);
     }
 
-    static Reason weighed(Rule rule, String sentence) {
-        return new Reason(Kind.WEIGHED, rule, sentence);
+    Reason(Rule rule, ReasonMessage alone) {
+        this(rule, alone.alone());
     }
 
-    static Reason wouldChange(Rule rule, String sentence) {
-        return new Reason(Kind.WOULD_CHANGE, rule, sentence);
+    static Reason weighed(Rule rule, Said said) {
+        return new Reason(Kind.WEIGHED, rule, said);
+    }
+
+    static Reason wouldChange(Rule rule, Said said) {
+        return new Reason(Kind.WOULD_CHANGE, rule, said);
     }
 }

@@ -9,7 +9,6 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
-import mischung.Words;
 import mischung.change.Place;
 import mischung.change.RemoverRound;
 import mischung.change.Washing;
@@ -408,25 +407,36 @@ final class TakingOut {
         if (removed.contains(at)) {
             reasons.add(new Reason(
                     Rule.R30,
-                    "Oxidative colour at " + LevelScale.words(start)
-                            + (goal > start + HALF_A_LEVEL
-                                    ? ": the remover takes it before anything lifts."
-                                    : ": no colour of this depth cancels it; the remover takes it first.")));
+                    (goal > start + HALF_A_LEVEL
+                                    ? ReasonMessage.REMOVER_BEFORE_LIFT
+                                    : ReasonMessage.REMOVER_NOTHING_CANCELS)
+                            .say()
+                            .level("level", start)
+                            .said()));
         }
         if (liftedToday.contains(at)) {
             reasons.add(new Reason(
                     Rule.COMPUTED,
-                    "For " + aim.words() + " the canvas has to reach about " + LevelScale.words(goal) + "; it comes to "
-                            + LevelScale.figure(hair.level()) + "."));
+                    ReasonMessage.CANVAS_REACHES
+                            .say()
+                            .part("wish", aim.said())
+                            .level("goal", goal)
+                            .tenth("level", hair.level())
+                            .said()));
         }
         if (aim.leastCanvas() - hair.level() > HALF_A_LEVEL) {
             reasons.add(new Reason(
                     Rule.R39,
-                    "It stops at " + LevelScale.figure(hair.level()) + ": "
-                            + (lifting.allowed(at)
-                                    ? "more would cost the hair its strength (" + Words.percent(hair.integrity())
-                                            + " left) or more than two layings in a day."
-                                    : "no lightener may be used here.")));
+                    lifting.allowed(at)
+                            ? ReasonMessage.STOPS_FOR_STRENGTH
+                                    .say()
+                                    .tenth("level", hair.level())
+                                    .share("left", hair.integrity())
+                                    .said()
+                            : ReasonMessage.STOPS_NO_LIGHTENER
+                                    .say()
+                                    .tenth("level", hair.level())
+                                    .said()));
         }
         return new BandAnswer(at, decision, start - aim.level(), reasons);
     }

@@ -2,14 +2,15 @@ package mischung.plan;
 
 import java.util.List;
 import mischung.hair.BandRef;
+import mischung.said.Said;
 
 /**
  * Where practice goes wrong: something in a step that the model or a rule says will not do what is hoped.
  *
  * @param fault what sort of fault it is
- * @param sentence with the figures of this head
+ * @param said with the figures of this head
  */
-public record Warning(Fault fault, String sentence, List<BandRef> bands) {
+public record Warning(Fault fault, Said said, List<BandRef> bands) {
     /** The faults that are looked for. */
     public enum Fault {
         TOO_DARK_ON_POROUS("toner too dark on porous light hair"),

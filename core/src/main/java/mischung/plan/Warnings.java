@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.function.BiPredicate;
 import java.util.function.Function;
-import mischung.Words;
 import mischung.hair.BandRef;
-import mischung.hair.LevelScale;
 import mischung.hair.Pigment;
 import mischung.plan.Warning.Fault;
+import mischung.said.Said;
+import mischung.said.Saying;
 import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
 
@@ -63,15 +63,18 @@ final class Warnings {
                 needless,
                 Fault.NEEDLESS_LIFT,
                 at -> head.at(at).keeps()
-                        ? "is to stay as it is (" + head.at(at).why() + ")."
-                        : "is at " + LevelScale.words(before.apply(at).level()) + " and only "
-                                + head.at(at).aim().orElseThrow().words() + " is wished: it needs no lifting (R44).");
+                        ? WarningMessage.TO_STAY.say().with("why", head.at(at).why())
+                        : WarningMessage.NEEDS_NO_LIFTING
+                                .say()
+                                .level("level", before.apply(at).level())
+                                .part("wish", head.at(at).aim().orElseThrow().said()));
         where(
                 (was, is) -> was.level() <= DARK && is.level() - was.level() >= FAR_UP,
                 Fault.THROUGH_ORANGE,
-                (at, is) -> "goes from " + LevelScale.words(before.apply(at).level())
-                        + " through red and orange to " + is.look().words()
-                        + ": that is what the stretch is (R37). Tell the client before the first foil (R22).");
+                (at, is) -> WarningMessage.THROUGH_ORANGE
+                        .say()
+                        .level("level", before.apply(at).level())
+                        .part("look", is.look().said()));
         double darkest = laying.bands().stream()
                 .mapToDouble(at -> before.apply(at).level())
                 .min()
@@ -84,9 +87,10 @@ final class Warnings {
         add(
                 light,
                 Fault.OVERLAP,
-                at -> "is lightened to " + LevelScale.words(before.apply(at).level())
-                        + " already and shares the bowl with hair at " + LevelScale.words(darkest)
-                        + ": it loses strength for nothing and bands (R34, R45). Shield it.");
+                at -> WarningMessage.OVERLAP
+                        .say()
+                        .level("level", before.apply(at).level())
+                        .level("darkest", darkest));
     }
 
     private void blue() {
@@ -96,8 +100,7 @@ final class Warnings {
         where(
                 (was, is) -> blue(was) > BLUE_SEEN && blue(is) > BLUE_LEFT * blue(was),
                 Fault.BLUE_STAYS,
-                (at, is) -> "keeps " + Words.percent(blue(is) / blue(before.apply(at)))
-                        + " of its direct blue: some blue never leaves (R58). Cover it, or use it.");
+                (at, is) -> WarningMessage.BLUE_STAYS.say().share("left", blue(is) / blue(before.apply(at))));
     }
 
     private static double blue(HairState hair) {
@@ -105,23 +108,25 @@ final class Warnings {
     }
 
     /** What is said of one of the bands it holds for. */
-    interface Saying {
-        String of(BandRef at, HairState is);
+    interface Told {
+        Saying of(BandRef at, HairState is);
     }
 
-    void where(BiPredicate<HairState, HairState> holds, Fault fault, Saying words) {
+    void where(BiPredicate<HairState, HairState> holds, Fault fault, Told words) {
         List<BandRef> some = laying.bands().stream()
                 .filter(at -> holds.test(before.apply(at), after.apply(at)))
                 .toList();
         add(some, fault, at -> words.of(at, after.apply(at)));
     }
 
-    void add(List<BandRef> some, Fault fault, Function<BandRef, String> words) {
+    void add(List<BandRef> some, Fault fault, Function<BandRef, Saying> words) {
         if (!some.isEmpty()) {
             BandRef first = some.get(0);
-            String more =
-                    some.size() == 1 ? "" : " So do " + (some.size() - 1) + (some.size() == 2 ? " other." : " others.");
-            found.add(new Warning(fault, Words.capital(head.name(first)) + " " + words.apply(first) + more, some));
+            Said said = words.apply(first)
+                    .part("band", head.said(first))
+                    .count("others", some.size() - 1)
+                    .said();
+            found.add(new Warning(fault, said, some));
         }
     }
 }

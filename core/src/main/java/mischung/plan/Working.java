@@ -1,13 +1,13 @@
 package mischung.plan;
 
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import mischung.Words;
 import mischung.change.Application;
 import mischung.change.Care;
 import mischung.change.RemoverRound;
@@ -39,9 +39,7 @@ final class Working {
     /** R31: of the first bowl's size, on hair that is wet with it. */
     private static final double SECOND_CLEANSE = 0.5;
 
-    private static final Reason BETWEEN = new Reason(
-            Rule.R47,
-            "It lies between the foils while they lift, kept apart by cotton or film, and is rinsed with them.");
+    private static final Reason BETWEEN = new Reason(Rule.R47, ReasonMessage.BETWEEN_FOILS);
 
     private final Desk desk;
     private final Method method;
@@ -101,18 +99,18 @@ final class Working {
 
     /** All rounds so far, named; where there are several of a kind they are counted. */
     List<PlanStep> steps() {
-        Map<String, Integer> all = new HashMap<>();
-        steps.forEach(step -> all.merge(step.name(), 1, Integer::sum));
-        Map<String, Integer> seen = new HashMap<>();
+        Map<Action, Integer> all = new EnumMap<>(Action.class);
+        steps.forEach(step -> all.merge(step.kind(), 1, Integer::sum));
+        Map<Action, Integer> seen = new EnumMap<>(Action.class);
         return steps.stream()
                 .map(step -> {
-                    int number = seen.merge(step.name(), 1, Integer::sum);
-                    return all.getOrDefault(step.name(), 0) == 1
+                    int number = seen.merge(step.kind(), 1, Integer::sum);
+                    return all.getOrDefault(step.kind(), 0) == 1
                             ? step
                             : new PlanStep(
                                     step.round(),
                                     step.visit(),
-                                    step.name() + " " + number,
+                                    number,
                                     step.treatments(),
                                     step.lifts(),
                                     step.bowls(),
@@ -162,15 +160,7 @@ final class Working {
                             .flatMap(bowl -> bowl.bands().stream())
                             .toList());
         }
-        steps.add(new PlanStep(
-                round,
-                of,
-                Words.capital(round.action().words()),
-                treatments,
-                lifts,
-                colours,
-                simulation.look(),
-                warnings));
+        steps.add(new PlanStep(round, of, 0, treatments, lifts, colours, simulation.look(), warnings));
     }
 
     private Treatment treat(Laying laying) {

@@ -6,6 +6,8 @@ import java.util.Locale;
 import java.util.Optional;
 import mischung.DataFile;
 import mischung.RefusedInput;
+import mischung.said.Said;
+import mischung.said.Saying;
 
 /**
  * A lightener with what it does of its own (R59b). A strand test says what it does on this hair.
@@ -74,6 +76,15 @@ public record Lightener(
 
     public Lightener with(Optional<Additive> stirredIn) {
         return new Lightener(code, name, ratio, speed, harshness, mostVolume, mostLevels, scalp, openAir, stirredIn);
+    }
+
+    /** "mild lightener", "lightening powder with cooling drops". */
+    public Said said() {
+        Saying called = (additive.isPresent() ? ProductMessage.LIGHTENER_WITH : ProductMessage.LIGHTENER)
+                .say()
+                .typed("name", name);
+        additive.ifPresent(one -> called.typed("additive", one.name()));
+        return called.said();
     }
 
     /** "mild lightener", "lightening powder with cooling drops". */

@@ -6,6 +6,8 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import mischung.RefusedInput;
 import mischung.hair.Dyes;
+import mischung.said.Figure;
+import mischung.said.Said;
 
 /** Shades of one class by whole parts. The first part is the one the mix is named for. */
 public record Mix(List<Part> parts) {
@@ -67,6 +69,22 @@ public record Mix(List<Part> parts) {
             }
         }
         return counted == 0 ? parts.get(0).shade.level() : sum / counted;
+    }
+
+    /** "2 parts natural 6 + 1 part gold 6"; the shade alone if there is one. */
+    public Figure figure() {
+        if (parts.size() == 1) {
+            return new Figure.Part(parts.get(0).shade.said());
+        }
+        return Said.all(
+                Figure.Joint.PLUS,
+                parts.stream()
+                        .map(p -> ProductMessage.PARTS
+                                .say()
+                                .count("parts", p.parts)
+                                .part("shade", p.shade.said())
+                                .said())
+                        .toList());
     }
 
     /** "2 parts natural 6 + 1 part gold 6"; the name alone if there is one shade. */

@@ -15,6 +15,8 @@ import mischung.hair.Pigments;
 import mischung.hair.SecondTone;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
+import mischung.said.Said;
+import mischung.said.Saying;
 
 /**
  * A colour out of one tube.
@@ -148,6 +150,19 @@ public record Shade(
 
     public boolean isClear() {
         return tone.isEmpty();
+    }
+
+    /** "copper 8", "copper-gold 8", "clear". */
+    public Said said() {
+        if (tone.isEmpty()) {
+            return ProductMessage.CLEAR.alone();
+        }
+        Saying shade = (second.isPresent() ? ProductMessage.SHADE_OF_TWO : ProductMessage.SHADE)
+                .say()
+                .thing("tone", tone.get())
+                .level("level", level);
+        second.ifPresent(other -> shade.thing("second", other.tone()));
+        return shade.said();
     }
 
     /** "copper 8", "copper-gold 8", "clear". */

@@ -4,12 +4,10 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
-import mischung.Words;
 import mischung.hair.BandRef;
 import mischung.hair.Elasticity;
 import mischung.light.Ciede2000;
@@ -23,11 +21,15 @@ import mischung.plan.Round;
 import mischung.plan.Strategy;
 import mischung.route.Refused.Why;
 import mischung.route.Route.Merit;
+import mischung.said.Figure;
+import mischung.said.Said;
+import mischung.said.Saying;
 import mischung.school.Method;
 import mischung.school.Rinse;
 import mischung.school.School;
 import mischung.wish.Contradictions;
 import mischung.wish.Limits;
+import mischung.wish.Match;
 
 /** Weighs whole sequences against each other. The same desk, schools and house give the same decision. */
 public final class Decide {
@@ -93,7 +95,7 @@ public final class Decide {
 
     private static Route route(Plan plan, Strategy chosen, Measures measures) {
         return new Route(
-                Strategies.key(plan.strategy()),
+                plan.strategy().key(),
                 Route.Group.of(plan.strategy(), chosen),
                 plan,
                 measures,
@@ -153,19 +155,17 @@ public final class Decide {
     /** @return why a way is no way of its own beside those before it */
     private static Optional<Refused> notTheSame(Route route, List<Route> before) {
         Plan plan = route.plan();
-        String words = plan.strategy().words();
         if (plan.visits() < plan.strategy().visits()) {
-            String visits = plan.visits() == 1 ? "one visit is" : plan.visits() + " visits are";
-            String why = "There is not so much to do: " + visits + " enough.";
-            return Optional.of(new Refused(words, Why.THE_SAME, why, route.measures()));
+            return no(route, Why.THE_SAME, RouteMessage.VISITS_ENOUGH.say().count("visits", plan.visits()));
         }
         return before.stream()
                 .filter(other -> other.plan().rounds().equals(plan.rounds()))
                 .findFirst()
                 .map(alike -> new Refused(
-                        words,
+                        route.key(),
+                        route.said(),
                         Why.THE_SAME,
-                        "Comes to the very same work as " + alike.words() + ".",
+                        RouteMessage.SAME_WORK.say().part("route", alike.said()).said(),
                         alike.measures()));
     }
 
@@ -224,66 +224,67 @@ public final class Decide {
     private Optional<Refused> refusal(Route route, double best) {
         Measures m = route.measures();
         Limits limits = desk.wish().limits();
-        Optional<String> weak = overdrawn(route.plan());
+        Optional<Saying> weak = overdrawn(route.plan());
         if (weak.isPresent()) {
             return no(route, Why.STRENGTH, weak.get());
         }
-        List<String> forbidden = guard.forbids(route.plan());
+        List<Said> forbidden = guard.forbids(route.plan());
         if (!forbidden.isEmpty()) {
-            return no(route, Why.CAUTION, String.join(" ", forbidden));
+            return no(route, Why.CAUTION, RouteMessage.TOGETHER.say().all("parts", Figure.Joint.SENTENCES, forbidden));
         }
         if (m.visits() > limits.visits()) {
             return no(
                     route,
                     Why.VISITS,
-                    "It takes " + m.visits() + " visits; " + limits.visits() + " are wished at most.");
+                    RouteMessage.MORE_VISITS.say().count("visits", m.visits()).count("most", limits.visits()));
         }
         if (m.longestMinutes() > LONGEST_VISIT) {
             return no(
                     route,
                     Why.TIME,
-                    "Its longest visit takes " + Words.hours(m.longestMinutes())
-                            + "; nobody sits or works longer than " + Words.hours(LONGEST_VISIT)
-                            + ". Spread it over visits, or take more people.");
+                    RouteMessage.NOBODY_SITS_SO_LONG
+                            .say()
+                            .time("time", m.longestMinutes())
+                            .time("most", LONGEST_VISIT));
         }
         if (limits.hours() > 0 && m.longestMinutes() > limits.hours() * 60) {
             return no(
                     route,
                     Why.TIME,
-                    "Its longest visit takes " + Words.hours(m.longestMinutes()) + "; the client has "
-                            + Words.hours((int) Math.round(limits.hours() * 60)) + ".");
+                    RouteMessage.LONGER_THAN_THE_CLIENT_HAS
+                            .say()
+                            .time("time", m.longestMinutes())
+                            .time("hours", (int) Math.round(limits.hours() * 60)));
         }
         if (limits.money() > 0 && m.price() > limits.money()) {
             return no(
                     route,
                     Why.MONEY,
-                    String.format(
-                            Locale.ROOT,
-                            "It costs %.0f %s; %.0f are wished at most.",
-                            m.price(),
-                            house.rates().currency(),
-                            limits.money()));
+                    RouteMessage.COSTS_MORE
+                            .say()
+                            .count("price", m.price())
+                            .typed("currency", house.rates().currency())
+                            .count("most", limits.money()));
         }
         if (best > 0 && m.distance() > REACHED && m.distance() > best + FURTHER_OFF) {
             return no(
                     route,
                     Why.CANNOT_REACH,
-                    String.format(
-                            Locale.ROOT,
-                            "It ends CIEDE2000 %.1f from the wish on average, where another way ends at %.1f: %s.",
-                            m.distance(),
-                            best,
-                            furthest(route.plan())));
+                    RouteMessage.ENDS_FURTHER_OFF
+                            .say()
+                            .count("distance", m.distance())
+                            .count("best", best)
+                            .part("furthest", furthest(route.plan())));
         }
         return Optional.empty();
     }
 
-    private static Optional<Refused> no(Route route, Why why, String sentence) {
-        return Optional.of(new Refused(route.words(), why, sentence, route.measures()));
+    private static Optional<Refused> no(Route route, Why why, Saying saying) {
+        return Optional.of(new Refused(route.key(), route.said(), why, saying.said(), route.measures()));
     }
 
     /** R39: the model would leave a band so weak that it would not return. */
-    private Optional<String> overdrawn(Plan plan) {
+    private Optional<Saying> overdrawn(Plan plan) {
         for (PlanStep step : plan.steps()) {
             for (BandRef at : plan.head().bands()) {
                 Outcome then = step.outcome(at);
@@ -291,13 +292,12 @@ public final class Decide {
                 if (!then.cut()
                         && then.integrity() < Elasticity.RETURNS_SLOWLY.from()
                         && then.integrity() < before - 0.01) {
-                    return Optional.of(String.format(
-                            Locale.ROOT,
-                            "After %s only %.0f %% of its strength would be left in the %s: a wet strand %s (R39).",
-                            step.name().toLowerCase(Locale.ROOT),
-                            100 * then.integrity(),
-                            plan.head().name(at),
-                            Elasticity.of(then.integrity()).words()));
+                    return Optional.of(RouteMessage.OVERDRAWN
+                            .say()
+                            .part("step", step.said())
+                            .share("left", then.integrity())
+                            .part("band", plan.head().said(at))
+                            .thing("elasticity", Elasticity.of(then.integrity())));
                 }
             }
         }
@@ -365,7 +365,7 @@ public final class Decide {
     }
 
     private Decision verdict(List<Route> routes, List<Refused> refused, List<Route> all) {
-        List<String> contradictions = Contradictions.of(desk.head().read(), desk.wish());
+        List<Said> contradictions = Contradictions.of(desk.head().read(), desk.wish());
         List<Route> planned = routes.stream()
                 .filter(route -> !route.merits().contains(Merit.OWN))
                 .toList();
@@ -383,53 +383,58 @@ public final class Decide {
                 .filter(Decide::reached)
                 .min(Comparator.comparingInt(route -> route.measures().visits()));
         Optional<Integer> needed = later.map(route -> route.measures().visits());
-        StringBuilder words = new StringBuilder();
+        Said wish = desk.wish().said();
+        List<Said> words = new ArrayList<>();
         if (reaches && today.get().plan().steps().isEmpty()) {
-            words.append("Nothing needs doing: every band is at the wish already.");
+            words.add(RouteMessage.NOTHING_TO_DO.alone());
         } else if (reaches) {
             Measures m = today.get().measures();
             // What is listed first may not come there: then it has to be said which does.
-            String by = today.get().equals(planned.get(0))
-                    ? ""
-                    : ", by the route “" + today.get().words() + "”";
-            words.append(String.format(
-                    Locale.ROOT,
-                    "%s can be reached in one visit of %s: %s on average%s.",
-                    Words.capital(desk.wish().words()),
-                    Words.hours(m.longestMinutes()),
-                    Words.match(m.distance()),
-                    by));
+            boolean first = today.get().equals(planned.get(0));
+            Saying said = (first ? RouteMessage.REACHED : RouteMessage.REACHED_BY)
+                    .say()
+                    .part("wish", wish)
+                    .time("time", m.longestMinutes())
+                    .part("match", Match.said(m.distance()));
+            words.add((first ? said : said.part("route", today.get().said())).said());
         } else if (later.isPresent()) {
-            words.append(Words.capital(desk.wish().words())).append(" cannot be reached today");
-            today.ifPresent(route -> words.append("; the nearest today: ").append(furthest(route.plan())));
-            words.append(". In ").append(needed.get()).append(" visits it can.");
+            Saying said = (today.isPresent() ? RouteMessage.NOT_TODAY_NEAREST : RouteMessage.NOT_TODAY)
+                    .say()
+                    .part("wish", wish)
+                    .count("visits", needed.orElseThrow());
+            today.ifPresent(route -> said.part("nearest", furthest(route.plan())));
+            words.add(said.said());
         } else {
-            words.append(Words.capital(desk.wish().words())).append(" cannot be reached with what is allowed");
             planned.stream()
                     .min(Comparator.comparingDouble(route -> route.measures().distance()))
                     .ifPresentOrElse(
-                            route -> words.append(". The nearest, in ")
-                                    .append(route.measures().visits())
-                                    .append(route.measures().visits() == 1 ? " visit: " : " visits: ")
-                                    .append(furthest(route.plan()))
-                                    .append('.'),
-                            () -> words.append(": no way is offered. ")
-                                    .append(refused.stream()
-                                            .filter(r -> r.why() != Why.THE_SAME)
-                                            .findFirst()
-                                            .map(Refused::sentence)
-                                            .orElse("")));
+                            route -> words.add(RouteMessage.NOT_AS_ALLOWED
+                                    .say()
+                                    .part("wish", wish)
+                                    .count("visits", route.measures().visits())
+                                    .part("nearest", furthest(route.plan()))
+                                    .said()),
+                            () -> {
+                                words.add(RouteMessage.NO_WAY
+                                        .say()
+                                        .part("wish", wish)
+                                        .said());
+                                refused.stream()
+                                        .filter(r -> r.why() != Why.THE_SAME)
+                                        .findFirst()
+                                        .map(Refused::said)
+                                        .ifPresent(words::add);
+                            });
             all.stream()
                     .filter(Decide::reached)
                     .min(Comparator.comparingInt(route -> route.measures().visits()))
-                    .ifPresent(route -> words.append(" It could be reached in ")
-                            .append(route.measures().visits())
-                            .append(route.measures().visits() == 1 ? " visit" : " visits")
-                            .append(" of ")
-                            .append(Words.hours(route.measures().longestMinutes()))
-                            .append(", but that way is refused: see below."));
+                    .ifPresent(route -> words.add(RouteMessage.COULD_BE_REACHED
+                            .say()
+                            .count("visits", route.measures().visits())
+                            .time("time", route.measures().longestMinutes())
+                            .said()));
         }
-        return new Decision(routes, refused, words.toString().strip(), reaches, needed, contradictions);
+        return new Decision(routes, refused, words, reaches, needed, contradictions);
     }
 
     static boolean reached(Route route) {
@@ -449,13 +454,16 @@ public final class Decide {
     }
 
     /** "the crown 0–8 cm comes to 7 gold where 9 ash is wished". */
-    private static String furthest(Plan plan) {
+    private static Said furthest(Plan plan) {
         return plan.head().bands().stream()
                 .filter(at -> !plan.head().at(at).keeps() && !plan.end(at).cut())
                 .max(Comparator.comparingDouble(at -> plan.end(at).difference()))
-                .map(at -> "the " + plan.head().name(at) + " comes to "
-                        + plan.end(at).look().words() + " where "
-                        + plan.head().at(at).aim().orElseThrow().words() + " is wished")
-                .orElse("nothing is wished for");
+                .map(at -> RouteMessage.FURTHEST
+                        .say()
+                        .part("band", plan.head().said(at))
+                        .part("look", plan.end(at).look().said())
+                        .part("aim", plan.head().at(at).aim().orElseThrow().said())
+                        .said())
+                .orElseGet(RouteMessage.NOTHING_WISHED::alone);
     }
 }

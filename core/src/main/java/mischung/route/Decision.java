@@ -2,13 +2,15 @@ package mischung.route;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
+import mischung.said.Said;
 
 /**
  * All that was weighed, side by side.
  *
  * @param routes offered, the most sensible first; the colourist's own last
  * @param refused thought through and not offered, each with its reason
- * @param verdict what can be promised, in a sentence or two
+ * @param verdict what can be promised, one sentence after another
  * @param reaches whether an offered route comes to the wish within one visit
  * @param visitsNeeded in which it is reached; empty if no number tried reaches it
  * @param contradictions wishes that cannot all be had
@@ -16,13 +18,14 @@ import java.util.Optional;
 public record Decision(
         List<Route> routes,
         List<Refused> refused,
-        String verdict,
+        List<Said> verdict,
         boolean reaches,
         Optional<Integer> visitsNeeded,
-        List<String> contradictions) {
+        List<Said> contradictions) {
     public Decision {
         routes = List.copyOf(routes);
         refused = List.copyOf(refused);
+        verdict = List.copyOf(verdict);
         contradictions = List.copyOf(contradictions);
     }
 
@@ -31,8 +34,13 @@ public record Decision(
         return new Decision(
                 routes,
                 refused,
-                verdict + " The time was over before " + leftOut
-                        + (leftOut == 1 ? " other way was" : " other ways were") + " weighed.",
+                Stream.concat(
+                                verdict.stream(),
+                                Stream.of(RouteMessage.CUT_SHORT
+                                        .say()
+                                        .count("ways", leftOut)
+                                        .said()))
+                        .toList(),
                 reaches,
                 visitsNeeded,
                 contradictions);

@@ -1,5 +1,8 @@
 package mischung.route;
 
+import java.util.List;
+import mischung.said.Said;
+
 /**
  * What is done if a check shows otherwise than predicted, thought through beforehand.
  *
@@ -8,4 +11,4 @@ package mischung.route;
  * @param then what to do
  * @param comesTo where that leads, by the model
  */
-public record Fallback(String letter, String when, String then, String comesTo) {}
+public record Fallback(String letter, Said when, List<Said> then, Said comesTo) {}

@@ -3,7 +3,6 @@ package mischung.route;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import mischung.Constants;
 import mischung.change.Care;
@@ -22,6 +21,7 @@ import mischung.plan.LiftBowl;
 import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.said.Said;
 import mischung.wish.Aim;
 
 /** Plan B and C: what a check may show otherwise, and what is done then, played through the same hair model. */
@@ -92,46 +92,48 @@ final class Fallbacks {
             }
             more = tried;
         }
-        String when = String.format(
-                Locale.ROOT,
-                "The first section of bowl %s, %s, shows %s or darker after %.0f min instead of %s.",
-                bowl.name(),
-                plan.head().name(at),
-                LevelScale.words(seen.level()),
-                bowl.laying().minutes() * bowl.laying().times(),
-                LevelScale.words(hoped.level()));
-        List<String> then = new ArrayList<>();
+        Said when = FallbackMessage.LIFTS_SLOWLY
+                .say()
+                .typed("bowl", bowl.name())
+                .part("band", plan.head().said(at))
+                .level("seen", seen.level())
+                .tenth("minutes", bowl.laying().minutes() * bowl.laying().times())
+                .level("hoped", hoped.level())
+                .said();
+        List<Said> then = new ArrayList<>();
         if (extra > 0) {
-            then.add(String.format(
-                    Locale.ROOT,
-                    "Wipe off, apply fresh with %.0f vol for %.0f min more and stretch a wet strand before (R36, R39).",
-                    bowl.laying().volume(),
-                    extra));
+            then.add(FallbackMessage.APPLY_FRESH
+                    .say()
+                    .tenth("volume", bowl.laying().volume())
+                    .tenth("minutes", extra)
+                    .said());
         }
         if (then.isEmpty() || more.level() < hoped.level() - 0.25) {
             double reached = LevelScale.inHalves(more.level());
-            then.add(
-                    "Go no further: it would cost the hair its strength. Meet in the middle and tone at the level reached"
-                            + aim.map(a -> ", "
-                                            + a.at(Math.min(a.level(), reached)).words())
-                                    .orElse("")
-                            + "; the rest at the next visit (R24).");
+            then.add(aim.map(a -> FallbackMessage.MEET_IN_THE_MIDDLE_AT
+                            .say()
+                            .part("colour", a.at(Math.min(a.level(), reached)).said())
+                            .said())
+                    .orElseGet(FallbackMessage.MEET_IN_THE_MIDDLE::alone));
         }
-        all.add(new Fallback("B", when, String.join(" ", then), comesTo(more)));
+        all.add(new Fallback("B", when, then, comesTo(FallbackMessage.COMES_TO, more)));
         Canvas half = once(bowl, bowl.laying().minutes() / 2).on(start, Factors.AVERAGE);
         Canvas treated = new Care(Care.Kind.BOND, BOND_MINUTES).on(half, Factors.AVERAGE);
         all.add(new Fallback(
                 "C",
-                "A wet strand of it stretches without return, feels gummy or breaks.",
-                String.format(
-                        Locale.ROOT,
-                        "Rinse at once, bond treatment %.0f min, no more lightener today. Finish with demi at the level reached%s.",
-                        BOND_MINUTES,
-                        aim.map(a -> ", "
-                                        + a.at(Math.min(a.level(), half.level()))
-                                                .words())
-                                .orElse("")),
-                "Stopped at half time: " + comesTo(treated)));
+                FallbackMessage.STRAND_DOES_NOT_RETURN.alone(),
+                List.of(aim.map(a -> FallbackMessage.RINSE_AND_TREAT_AT
+                                .say()
+                                .tenth("minutes", BOND_MINUTES)
+                                .part(
+                                        "colour",
+                                        a.at(Math.min(a.level(), half.level())).said())
+                                .said())
+                        .orElseGet(() -> FallbackMessage.RINSE_AND_TREAT
+                                .say()
+                                .tenth("minutes", BOND_MINUTES)
+                                .said())),
+                comesTo(FallbackMessage.AT_HALF_TIME, treated)));
     }
 
     private Canvas again(LiftBowl bowl, Canvas start, Factors factors, double minutes) {
@@ -156,16 +158,17 @@ final class Fallbacks {
             Outcome filled = step.outcome(at);
             all.add(new Fallback(
                     "B",
-                    String.format(
-                            Locale.ROOT,
-                            "A wiped strand of the %s is patchy, or lighter than %s after %.0f min.",
-                            plan.head().name(at),
-                            LevelScale.words(filled.range().to()),
-                            bowl.minutes()),
-                    "Apply bowl " + bowl.name()
-                            + " again where it is pale, 10 min, before the target: a patchy filler means a"
-                            + " patchy result (R12).",
-                    "As planned: " + filled.look().words()));
+                    FallbackMessage.FILLER_PATCHY
+                            .say()
+                            .part("band", plan.head().said(at))
+                            .level("level", filled.range().to())
+                            .tenth("minutes", bowl.minutes())
+                            .said(),
+                    List.of(FallbackMessage.FILL_AGAIN
+                            .say()
+                            .typed("bowl", bowl.name())
+                            .said()),
+                    asPlanned(filled)));
             last(at);
             return;
         }
@@ -181,10 +184,13 @@ final class Fallbacks {
                     Outcome end = step.outcome(at);
                     all.add(new Fallback(
                             "B",
-                            "A wiped strand of the " + plan.head().name(at) + " is still lighter than "
-                                    + LevelScale.words(end.range().to()) + " at full time.",
-                            "Leave it five minutes more and look again; then apply half the bowl again to what is pale.",
-                            "As planned: " + end.look().words()));
+                            FallbackMessage.STILL_LIGHTER
+                                    .say()
+                                    .part("band", plan.head().said(at))
+                                    .level("level", end.range().to())
+                                    .said(),
+                            List.of(FallbackMessage.LEAVE_LONGER.alone()),
+                            asPlanned(end)));
                     last(at);
                 });
     }
@@ -196,19 +202,29 @@ final class Fallbacks {
         Canvas washed = wash.on(end, Factors.AVERAGE);
         all.add(new Fallback(
                 "C",
-                "It comes out darker than "
-                        + LevelScale.words(plan.end(at).range().from()) + ", most likely on the porous ends.",
-                "Clarifying shampoo at once; at most a mild lightener wash after it, watched (R52). If a wet strand does not"
-                        + " return: rinse, treat, stop (R39).",
-                String.format(
-                        Locale.ROOT, "One clarifying wash takes it from %.1f to %.1f.", end.level(), washed.level())));
+                FallbackMessage.TOO_DARK
+                        .say()
+                        .level("level", plan.end(at).range().from())
+                        .said(),
+                List.of(FallbackMessage.CLARIFY_AT_ONCE.alone()),
+                FallbackMessage.ONE_WASH_TAKES
+                        .say()
+                        .count("from", end.level())
+                        .count("to", washed.level())
+                        .said()));
     }
 
-    private static String comesTo(Canvas canvas) {
-        return String.format(
-                Locale.ROOT,
-                "%s, %.0f %% of its strength left.",
-                canvas.look().words(),
-                100 * canvas.fibre().integrity());
+    private static Said asPlanned(Outcome outcome) {
+        return FallbackMessage.AS_PLANNED
+                .say()
+                .part("look", outcome.look().said())
+                .said();
+    }
+
+    private static Said comesTo(FallbackMessage message, Canvas canvas) {
+        return message.say()
+                .part("look", canvas.look().said())
+                .share("left", canvas.fibre().integrity())
+                .said();
     }
 }

@@ -3,16 +3,13 @@ package mischung.route;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
-import mischung.Words;
 import mischung.after.Upkeep;
 import mischung.change.Factors;
 import mischung.change.Washing;
-import mischung.doubt.LevelRange;
 import mischung.hair.BandRef;
-import mischung.hair.LevelScale;
 import mischung.hair.Look;
 import mischung.plan.Action;
 import mischung.plan.Bowl;
@@ -23,6 +20,8 @@ import mischung.plan.PlanStep;
 import mischung.plan.Treatment;
 import mischung.plan.Warning;
 import mischung.product.ShadeClass;
+import mischung.said.Figure;
+import mischung.said.Said;
 import mischung.wish.Aim;
 import mischung.wish.Weave;
 import mischung.wish.WorkedBand;
@@ -39,15 +38,15 @@ import mischung.wish.WorkedBand;
  * @param fade one for each colour, at {@link #WEEKS}
  */
 public record Promise(
-        String wish,
-        List<String> happens,
-        String meanwhile,
-        List<String> likely,
-        List<String> notPromised,
-        String hours,
-        String price,
+        Said wish,
+        List<Said> happens,
+        Optional<Said> meanwhile,
+        List<Said> likely,
+        List<Said> notPromised,
+        Said hours,
+        Said price,
         int visits,
-        List<String> upkeep,
+        List<Said> upkeep,
         List<Fading> fade) {
     /** Weeks after the last visit at which fading is forecast. */
     public static final List<Integer> WEEKS = List.of(2, 4, 6, 8);
@@ -56,8 +55,11 @@ public record Promise(
     private static final double ORANGE_HUE = 76;
     private static final double INCH = 2.54;
 
+    /** Hair that is seen as one: where it is and what it shall be. */
+    private record Seen(Said where, Aim aim) {}
+
     /** How one of the colours fades: today, then at each of the weeks. */
-    public record Fading(String where, List<Look> looks) {
+    public record Fading(Said where, List<Look> looks) {
         public Fading {
             looks = List.copyOf(looks);
         }
@@ -78,17 +80,23 @@ public record Promise(
     public static Promise of(Route route, Rates rates, double washesPerWeek, boolean inches) {
         Plan plan = route.plan();
         Measures m = route.measures();
-        Map<String, List<BandRef>> colours = byColour(plan);
+        Map<Seen, List<BandRef>> colours = byColour(plan);
         return new Promise(
-                plan.wish().words(),
+                plan.wish().said(),
                 happens(plan, inches),
                 meanwhile(plan),
                 likely(plan, colours),
                 notPromised(route),
                 m.visits() == 1
-                        ? Words.hours(m.clientMinutes())
-                        : Words.hours(m.clientMinutes()) + " in all, the longest visit "
-                                + Words.hours(m.longestMinutes()),
+                        ? PromiseMessage.TIME
+                                .say()
+                                .time("time", m.clientMinutes())
+                                .said()
+                        : PromiseMessage.TIME_IN_ALL
+                                .say()
+                                .time("time", m.clientMinutes())
+                                .time("longest", m.longestMinutes())
+                                .said(),
                 price(m, rates),
                 m.visits(),
                 upkeep(plan),
@@ -96,109 +104,133 @@ public record Promise(
     }
 
     /** To the next ten, with a tenth more where the work may have to be changed at a check. */
-    private static String price(Measures m, Rates rates) {
+    private static Said price(Measures m, Rates rates) {
         double from = 10 * Math.ceil(m.price() / 10);
         double to = 10 * Math.ceil(1.15 * m.price() / 10);
-        return String.format(Locale.ROOT, "%.0f to %.0f %s", from, to, rates.currency());
+        return PromiseMessage.PRICE
+                .say()
+                .count("from", from)
+                .count("to", to)
+                .typed("currency", rates.currency())
+                .said();
     }
 
-    private static Map<String, List<BandRef>> byColour(Plan plan) {
-        Map<String, List<BandRef>> colours = new LinkedHashMap<>();
+    private static Map<Seen, List<BandRef>> byColour(Plan plan) {
+        Map<Seen, List<BandRef>> colours = new LinkedHashMap<>();
         for (BandRef at : plan.head().bands()) {
             if (plan.end(at).cut()) {
                 continue;
             }
-            String which = plan.head().at(at).aim().map(Aim::words).orElse("");
-            if (!which.isEmpty()) {
-                String weave = plan.head().at(at).weave() == Weave.PIECES
-                        ? pieces(plan.head().at(at))
-                        : where(plan, at);
-                colours.computeIfAbsent(which + "|" + weave, key -> new ArrayList<>())
-                        .add(at);
-            }
+            plan.head()
+                    .at(at)
+                    .aim()
+                    .map(aim -> new Seen(where(plan, at), aim))
+                    .ifPresent(seen -> colours.computeIfAbsent(seen, key -> new ArrayList<>())
+                            .add(at));
         }
         return colours;
     }
 
     /** Where several sorts lie beside each other, which. */
-    private static String pieces(WorkedBand piece) {
-        return piece.called().equals(Weave.PIECES.words()) ? "the woven pieces" : "the " + piece.called();
-    }
-
-    private static String where(Plan plan, BandRef at) {
-        if (plan.head().at(at).touchesScalp()) {
-            return "the hair at the scalp";
+    private static Said where(Plan plan, BandRef at) {
+        WorkedBand band = plan.head().at(at);
+        if (band.weave() == Weave.PIECES) {
+            Figure pieces = band.called().orElseThrow();
+            return pieces.equals(Figure.Named.of(Weave.PIECES))
+                    ? PromiseMessage.WOVEN.alone()
+                    : PromiseMessage.PIECES.say().with("pieces", pieces).said();
+        }
+        if (band.touchesScalp()) {
+            return PromiseMessage.SCALP.alone();
         }
         double length = plan.head().read().zones().get(at.zone()).strand().lengthCm();
-        return plan.head().band(at).toCm() > length - 0.01 ? "the ends" : "the lengths";
+        return (band.band().toCm() > length - 0.01 ? PromiseMessage.ENDS : PromiseMessage.LENGTHS).alone();
     }
 
-    private static List<String> happens(Plan plan, boolean inches) {
-        List<String> all = new ArrayList<>();
+    private static List<Said> happens(Plan plan, boolean inches) {
+        List<Said> all = new ArrayList<>();
         int visit = 1;
         for (PlanStep step : plan.steps()) {
-            String when = step.visit() > visit ? "At visit " + step.visit() + ": " : "";
+            boolean next = step.visit() > visit;
             visit = step.visit();
-            for (Treatment t : step.treatments()) {
-                String words = switch (t.action()) {
-                    case TRIM -> "The ends that are too weak are cut off" + longest(plan, t.bands(), inches) + ".";
-                    case CLARIFY -> "The hair is washed very clear, without conditioner.";
-                    case REMOVE ->
-                        "A colour remover takes out old dye"
-                                + (t.laying().times() > 1 ? ", " + t.laying().times() + " rounds" : "")
-                                + ". It smells, and it does not harm your own pigment.";
-                    case EQUALISE -> "Porous hair gets a treatment so that colour takes evenly.";
-                    case TREATMENT -> "A strengthening treatment after the lightening.";
-                    case WAIT ->
-                        "Then you go home for about " + LevelScale.figure(t.weeks()) + " weeks and wear it so.";
-                    default -> "";
-                };
-                if (!words.isEmpty()) {
-                    all.add(when + words);
-                }
-            }
+            List<Said> here = new ArrayList<>();
+            step.treatments().forEach(t -> treated(plan, t, inches).ifPresent(here::add));
             for (LiftBowl lift : step.lifts()) {
-                all.add(when + "Hair " + lift.laying().way().words() + " is lightened to about "
-                        + LevelScale.words(lift.goalLevel()) + ", watched all the time.");
+                here.add(PromiseMessage.LIGHTEN
+                        .say()
+                        .thing("way", lift.laying().way())
+                        .level("level", lift.goalLevel())
+                        .said());
             }
             if (!step.bowls().isEmpty()) {
-                all.add(when + colour(step));
+                here.add(colour(step));
+            }
+            for (Said what : here) {
+                all.add(
+                        next
+                                ? PromiseMessage.AT_VISIT
+                                        .say()
+                                        .count("visit", visit)
+                                        .part("what", what)
+                                        .said()
+                                : what);
             }
         }
         return all;
     }
 
-    private static String colour(PlanStep step) {
-        String colours = String.join(
-                ", ",
-                step.bowls().stream()
-                        .filter(bowl -> bowl.action().finishes())
-                        .map(Bowl::aimWords)
-                        .distinct()
-                        .toList());
-        if (step.kind().lifts()) {
-            return "Between the foils the other hair is coloured at the same time"
-                    + (colours.isEmpty() ? "." : ": " + colours + ".");
-        }
-        return step.kind() == Action.FILL
-                ? "A warm layer is put back first, so that the darker colour holds."
-                : step.kind().finishes() ? "The colour itself goes on: " + colours + "." : "The tone is corrected.";
+    private static Optional<Said> treated(Plan plan, Treatment t, boolean inches) {
+        return switch (t.action()) {
+            case TRIM -> Optional.of(longest(plan, t.bands(), inches));
+            case CLARIFY -> Optional.of(PromiseMessage.CLARIFY.alone());
+            case REMOVE ->
+                Optional.of(PromiseMessage.REMOVE
+                        .say()
+                        .count("rounds", t.laying().times())
+                        .said());
+            case EQUALISE -> Optional.of(PromiseMessage.EQUALISE.alone());
+            case TREATMENT -> Optional.of(PromiseMessage.TREATMENT.alone());
+            case WAIT ->
+                Optional.of(PromiseMessage.WAIT.say().tenth("weeks", t.weeks()).said());
+            default -> Optional.empty();
+        };
     }
 
-    private static String longest(Plan plan, List<BandRef> bands, boolean inches) {
+    private static Said colour(PlanStep step) {
+        List<Said> colours = step.bowls().stream()
+                .filter(bowl -> bowl.action().finishes())
+                .map(bowl -> bowl.laying().aim())
+                .distinct()
+                .map(Aim::said)
+                .toList();
+        if (step.kind().lifts()) {
+            return colours.isEmpty()
+                    ? PromiseMessage.COLOUR_BETWEEN.alone()
+                    : of(PromiseMessage.COLOUR_BETWEEN_OF, colours);
+        }
+        if (step.kind() == Action.FILL) {
+            return PromiseMessage.FILL.alone();
+        }
+        return step.kind().finishes() ? of(PromiseMessage.COLOUR, colours) : PromiseMessage.TONE.alone();
+    }
+
+    private static Said of(PromiseMessage message, List<Said> colours) {
+        return message.say().all("colours", Figure.Joint.COMMA, colours).said();
+    }
+
+    private static Said longest(Plan plan, List<BandRef> bands, boolean inches) {
         double cm = bands.stream()
                 .mapToDouble(at -> plan.head().band(at).lengthCm())
                 .max()
                 .orElse(0);
         return inches
-                ? String.format(Locale.ROOT, ", %.1f in", cm / INCH)
-                : String.format(Locale.ROOT, ", %s cm", LevelScale.figure(cm));
+                ? PromiseMessage.TRIM_INCHES.say().count("length", cm / INCH).said()
+                : PromiseMessage.TRIM.say().tenth("length", cm).said();
     }
 
-    private static String meanwhile(Plan plan) {
-        if (plan.warnings().stream().anyMatch(w -> w.fault() == Warning.Fault.THROUGH_ORANGE)) {
-            return "On its way from dark to light hair turns red and orange before it turns yellow. That is meant, and it goes"
-                    + " on from there.";
+    private static Optional<Said> meanwhile(Plan plan) {
+        if (warned(plan, Warning.Fault.THROUGH_ORANGE)) {
+            return Optional.of(PromiseMessage.THROUGH_ORANGE.alone());
         }
         for (int i = 0; i + 1 < plan.steps().size(); i++) {
             PlanStep step = plan.steps().get(i);
@@ -209,18 +241,23 @@ public record Promise(
                 boolean warm = then.hair().lab().chroma() > ORANGE_CHROMA
                         && then.hair().lab().hueDegrees() < ORANGE_HUE;
                 if (warm && then.touched() && !then.cut()) {
-                    return "For a while it will look orange or gold ("
-                            + then.look().words() + "). That is meant, and it goes on from there.";
+                    return Optional.of(PromiseMessage.WARM_FOR_A_WHILE
+                            .say()
+                            .part("look", then.look().said())
+                            .said());
                 }
             }
         }
-        return "";
+        return Optional.empty();
     }
 
-    private static List<String> likely(Plan plan, Map<String, List<BandRef>> colours) {
-        List<String> all = new ArrayList<>();
-        colours.forEach((key, bands) -> {
-            String where = key.substring(key.indexOf('|') + 1);
+    private static boolean warned(Plan plan, Warning.Fault fault) {
+        return plan.warnings().stream().anyMatch(w -> w.fault() == fault);
+    }
+
+    private static List<Said> likely(Plan plan, Map<Seen, List<BandRef>> colours) {
+        List<Said> all = new ArrayList<>();
+        colours.forEach((seen, bands) -> {
             double low = bands.stream()
                     .mapToDouble(at -> plan.end(at).range().from())
                     .min()
@@ -229,76 +266,82 @@ public record Promise(
                     .mapToDouble(at -> plan.end(at).range().to())
                     .max()
                     .orElseThrow();
-            Outcome end = plan.end(bands.get(0));
-            all.add(Words.capital(where) + " will most likely be " + end.look().words() + ", at "
-                    + new LevelRange(low, high).words() + " in depth.");
+            all.add(PromiseMessage.LIKELY
+                    .say()
+                    .part("where", seen.where())
+                    .part("look", plan.end(bands.get(0)).look().said())
+                    .levels("levels", low, high)
+                    .said());
         });
         Whole front = Whole.of(plan, Whole.Side.FRONT);
         Whole back = Whole.of(plan, Whole.Side.BACK);
         if (front.mixed() || back.mixed()) {
             // R8: what is woven in is seen together with what lies between.
-            all.add("Seen as a whole the head will read " + front.look().words() + " "
-                    + front.side().words() + " and " + back.look().words() + " "
-                    + back.side().words() + ".");
+            all.add(PromiseMessage.AS_A_WHOLE
+                    .say()
+                    .part("front", front.look().said())
+                    .part("back", back.look().said())
+                    .said());
         }
         return all;
     }
 
-    private static List<String> notPromised(Route route) {
-        List<String> all = new ArrayList<>();
+    private static List<Said> notPromised(Route route) {
+        Plan plan = route.plan();
+        List<Said> all = new ArrayList<>();
         if (!Decide.reached(route)) {
-            all.add("It will come near " + route.plan().wish().words() + ", not all the way.");
+            all.add(PromiseMessage.COMES_NEAR
+                    .say()
+                    .part("wish", plan.wish().said())
+                    .said());
         }
-        all.add(
-                "Hair answers in its own way: a strand test and the first section decide, and we may change the plan with you.");
-        if (route.plan().steps().stream().anyMatch(step -> !step.lifts().isEmpty())) {
-            all.add("Lightening costs strength. If a strand does not spring back we stop, and go on another day.");
+        all.add(PromiseMessage.HAIR_ANSWERS.alone());
+        if (plan.steps().stream().anyMatch(step -> !step.lifts().isEmpty())) {
+            all.add(PromiseMessage.STRENGTH.alone());
         }
-        boolean blue = route.plan().warnings().stream().anyMatch(w -> w.fault() == Warning.Fault.BLUE_STAYS);
-        if (blue) {
-            all.add("Some blue from before may stay.");
+        if (warned(plan, Warning.Fault.BLUE_STAYS)) {
+            all.add(PromiseMessage.BLUE_STAYS.alone());
         }
-        if (route.plan().warnings().stream().anyMatch(w -> w.fault() == Warning.Fault.VIOLET_AT_FIRST)) {
-            all.add("Light hair may look a little violet at first; that leaves in one or two washes.");
+        if (warned(plan, Warning.Fault.VIOLET_AT_FIRST)) {
+            all.add(PromiseMessage.VIOLET_AT_FIRST.alone());
         }
-        List<Bowl> direct = route.plan().steps().stream()
+        List<Bowl> direct = plan.steps().stream()
                 .flatMap(step -> step.bowls().stream())
                 .filter(bowl -> bowl.laying().shadeClass() == ShadeClass.DIRECT)
                 .toList();
         if (!direct.isEmpty()) {
-            all.add(
-                    "Direct colour fades with every wash and may rub off on towels and pillows at first: wash cool and seldom.");
+            all.add(PromiseMessage.DIRECT_FADES.alone());
         }
         if (direct.stream().anyMatch(Bowl::mayStay)) {
-            all.add("Blue and green may never leave whole: whatever comes later has to cover them or use them.");
+            all.add(PromiseMessage.DIRECT_STAYS.alone());
         }
-        all.add("A colour on a screen or on paper is not hair: we judge it dry, in daylight and in warm light.");
+        all.add(PromiseMessage.NOT_ON_A_SCREEN.alone());
         return all;
     }
 
-    private static List<String> upkeep(Plan plan) {
-        List<String> all = new ArrayList<>();
+    private static List<Said> upkeep(Plan plan) {
+        List<Said> all = new ArrayList<>();
         for (Upkeep.Kind kind : Upkeep.needed(plan, plan.steps())) {
-            String weeks = kind.fromWeeks() + " to " + kind.toWeeks() + " weeks";
-            all.add(
-                    switch (kind) {
-                        case ROOTS ->
-                            "Roots again in " + weeks
-                                    + "; later they band, because only the first centimetres are warm.";
-                        case GLOSS -> "A gloss in " + weeks + " keeps the tone.";
-                        case REGROWTH -> "Colour on what has grown in " + weeks + "; the lengths are left alone.";
-                        case FASHION -> "The fashion shade again in " + weeks + ": every wash takes some of it.";
-                    });
+            PromiseMessage message = switch (kind) {
+                case ROOTS -> PromiseMessage.ROOTS;
+                case GLOSS -> PromiseMessage.GLOSS;
+                case REGROWTH -> PromiseMessage.REGROWTH;
+                case FASHION -> PromiseMessage.FASHION;
+            };
+            all.add(message.say()
+                    .count("from", kind.fromWeeks())
+                    .count("to", kind.toWeeks())
+                    .said());
         }
         if (plan.steps().stream().anyMatch(step -> !step.bowls().isEmpty())) {
-            all.add("At home: wash with cool water, seldom, and with a shampoo for coloured hair.");
+            all.add(PromiseMessage.AT_HOME.alone());
         }
         return all;
     }
 
-    private static List<Fading> fade(Plan plan, Map<String, List<BandRef>> colours, double washesPerWeek) {
+    private static List<Fading> fade(Plan plan, Map<Seen, List<BandRef>> colours, double washesPerWeek) {
         List<Fading> all = new ArrayList<>();
-        colours.forEach((key, bands) -> {
+        colours.forEach((seen, bands) -> {
             BandRef at = bands.get(0);
             List<Look> looks = new ArrayList<>();
             looks.add(plan.end(at).look());
@@ -307,7 +350,7 @@ public record Promise(
                         .on(plan.end(at).hair().canvas(), Factors.AVERAGE)
                         .look());
             }
-            all.add(new Fading(Words.capital(key.substring(key.indexOf('|') + 1)), looks));
+            all.add(new Fading(seen.where(), looks));
         });
         return all;
     }

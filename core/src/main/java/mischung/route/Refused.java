@@ -1,12 +1,15 @@
 package mischung.route;
 
+import mischung.said.Said;
+
 /**
  * A route that was thought through and is not offered.
  *
- * @param words what sets it apart
- * @param sentence why not, with the figures
+ * @param key of the route
+ * @param route what sets it apart
+ * @param said why not
  */
-public record Refused(String words, Why why, String sentence, Measures measures) {
+public record Refused(String key, Said route, Why why, Said said, Measures measures) {
     /** Why a route is not offered. */
     public enum Why {
         STRENGTH("strength"),

@@ -3,6 +3,7 @@ package mischung.route;
 import java.util.List;
 import mischung.plan.Plan;
 import mischung.plan.Strategy;
+import mischung.said.Said;
 
 /**
  * A whole way from the head as read to the wish.
@@ -82,7 +83,8 @@ public record Route(
         return new Route(key, group, plan, measures, merits, doubt, prepared);
     }
 
-    public String words() {
-        return plan.strategy().words();
+    /** What sets it apart. */
+    public Said said() {
+        return plan.strategy().said();
     }
 }

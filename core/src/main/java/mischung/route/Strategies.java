@@ -7,6 +7,8 @@ import mischung.plan.Action;
 import mischung.plan.Desk;
 import mischung.plan.Plan;
 import mischung.plan.Strategy;
+import mischung.plan.StrategyMessage;
+import mischung.said.Said;
 import mischung.school.Hold;
 import mischung.school.Method;
 import mischung.school.Pace;
@@ -23,7 +25,7 @@ final class Strategies {
 
     /** The chosen schools, as they are. */
     static Strategy chosen(Desk desk, Method method) {
-        Strategy own = Strategy.of("by your schools", method);
+        Strategy own = Strategy.of("by-your-schools", method);
         int visits = Math.min(2, desk.wish().limits().visits());
         return method.pace() == Pace.SEVERAL ? own.inVisits(Math.max(1, visits)) : own;
     }
@@ -40,34 +42,57 @@ final class Strategies {
         if (fills || first.fills()) {
             for (School school : School.values()) {
                 if (school != method.filler()) {
-                    all.add(chosen.by(method.with(school)).named("filler " + school.words()));
+                    all.add(chosen.by(method.with(school))
+                            .called(
+                                    key("filler " + school.words()),
+                                    StrategyMessage.FILLER
+                                            .say()
+                                            .thing("school", school)
+                                            .said()));
                 }
             }
             Rinse other = method.rinse() == Rinse.SHAMPOO ? Rinse.COOL : Rinse.SHAMPOO;
-            all.add(chosen.by(method.with(other)).named(other.words() + " after the filler"));
+            all.add(chosen.by(method.with(other))
+                    .called(
+                            key(other.words() + " after the filler"),
+                            StrategyMessage.AFTER_FILLER
+                                    .say()
+                                    .thing("rinse", other)
+                                    .said()));
         }
         if (dark) {
             for (TakeOut other : TakeOut.values()) {
                 if (other != method.takeOut()) {
-                    all.add(chosen.by(method.with(other)).named(other.words()));
+                    all.add(chosen.by(method.with(other)).called(key(other.words()), byChoice(other)));
                 }
             }
         }
         if (lifts) {
             Pull other = method.pull() == Pull.LOW_AND_SLOW ? Pull.STRONG_AND_SHORT : Pull.LOW_AND_SLOW;
-            all.add(chosen.by(method.with(other)).named(other.words()));
-            all.add(chosen.withPreTone().named("pre-tone before the lightener"));
-            all.add(chosen.withoutLightener().named("without lightener"));
+            all.add(chosen.by(method.with(other)).called(key(other.words()), byChoice(other)));
+            all.add(chosen.withPreTone().called("pre-tone-before-the-lightener", StrategyMessage.PRE_TONE.alone()));
+            all.add(chosen.withoutLightener().called("without-lightener", StrategyMessage.WITHOUT_LIGHTENER.alone()));
         }
         if (!first.steps().isEmpty() && anyLightened(desk)) {
             Hold other = method.hold() == Hold.DEMI ? Hold.PERMANENT : Hold.DEMI;
-            all.add(chosen.by(method.with(other)).named(other.words() + " colour on the lengths"));
+            all.add(chosen.by(method.with(other))
+                    .called(
+                            key(other.words() + " colour on the lengths"),
+                            StrategyMessage.ON_LENGTHS
+                                    .say()
+                                    .thing("hold", other)
+                                    .said()));
         }
         if (lifts || fills || first.fills()) {
             for (int visits = 1; visits <= MOST_SPREAD; visits++) {
                 if (visits != chosen.visits()) {
                     all.add(chosen.inVisits(visits)
-                            .named(visits == 1 ? "all in one visit" : "in " + visits + " visits"));
+                            .called(
+                                    visits == 1 ? "all-in-one-visit" : "in-" + visits + "-visits",
+                                    StrategyMessage.IN_VISITS
+                                            .say()
+                                            .count("visits", visits)
+                                            .said()));
                 }
             }
         }
@@ -87,8 +112,12 @@ final class Strategies {
                 .anyMatch(at -> desk.head().band(at).kind().lifted());
     }
 
+    private static Said byChoice(Enum<?> choice) {
+        return StrategyMessage.BY_CHOICE.say().thing("choice", choice).said();
+    }
+
     /** A short form that stays the same while the case does. */
-    static String key(Strategy strategy) {
-        return strategy.words().replace(' ', '-');
+    private static String key(String words) {
+        return words.replace(' ', '-');
     }
 }

@@ -13,6 +13,8 @@ import mischung.hair.ZonePlace;
 import mischung.light.Spectrum;
 import mischung.plan.Plan;
 import mischung.product.HairAmount;
+import mischung.said.Figure;
+import mischung.said.Said;
 import mischung.wish.WorkedHead;
 
 /**
@@ -131,13 +133,27 @@ public record Whole(Side side, Look look, List<Share> shares) {
     }
 
     /** "8½ beige from the front: 40 % at 10, 35 % at 7". */
-    public String sentence() {
-        String words = look.words() + " " + side.words;
-        List<String> parts = shares.stream()
+    public Said said() {
+        List<Said> parts = shares.stream()
                 .limit(4)
                 .filter(share -> share.of >= SEEN)
-                .map(share -> Math.round(100 * share.of) + " % at " + LevelScale.words(share.level))
+                .map(share -> RouteMessage.SHARE_AT
+                        .say()
+                        .share("share", share.of)
+                        .level("level", share.level)
+                        .said())
                 .toList();
-        return parts.isEmpty() ? words : words + ": " + String.join(", ", parts);
+        return parts.isEmpty()
+                ? RouteMessage.WHOLE
+                        .say()
+                        .part("look", look.said())
+                        .thing("side", side)
+                        .said()
+                : RouteMessage.WHOLE_OF
+                        .say()
+                        .part("look", look.said())
+                        .thing("side", side)
+                        .all("parts", Figure.Joint.COMMA, parts)
+                        .said();
     }
 }

@@ -9,4 +9,19 @@ public interface Message {
 
     /** Names of the figures it is said with, such as {@code weeks}; empty where it needs none. */
     Set<String> figures();
+
+    /** To be given its figures. */
+    default Saying say() {
+        return new Saying(this);
+    }
+
+    /** Said as it is, within another. */
+    default Figure figure() {
+        return new Figure.Part(alone());
+    }
+
+    /** Said as it is: it needs no figures. */
+    default Said alone() {
+        return Said.of(this);
+    }
 }

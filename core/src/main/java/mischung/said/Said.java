@@ -1,5 +1,6 @@
 package mischung.said;
 
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -24,6 +25,11 @@ public record Said(Message message, Map<String, Figure> figures) {
 
     public static Said of(Message message, String name, Figure figure) {
         return new Said(message, Map.of(name, figure));
+    }
+
+    /** Several as one figure of another message. */
+    public static Figure all(Figure.Joint joint, List<? extends Said> some) {
+        return new Figure.All(joint, some.stream().<Figure>map(Figure.Part::new).toList());
     }
 
     /** What is kept of it where somebody answered to just this. */

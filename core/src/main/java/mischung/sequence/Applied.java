@@ -1,6 +1,7 @@
 package mischung.sequence;
 
 import java.util.List;
+import mischung.said.Said;
 import mischung.sequence.Lay.Unit;
 
 /** One product that goes on in one stage, from one bowl or from none. */
@@ -11,8 +12,11 @@ sealed interface Applied permits Lay, LiftLay {
     /** Its name; empty where nothing is mixed. */
     String bowl();
 
-    /** "bowl A on the lengths", "Remover". */
-    String what();
+    /** "bowl A on the lengths", "remover": what its tasks are named by in people's databases, so it stays as it is. */
+    String name();
+
+    /** The same, as it is said. */
+    Said what();
 
     /** Minutes it is good for once mixed. */
     int bowlLife();

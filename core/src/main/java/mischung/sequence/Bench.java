@@ -5,14 +5,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mischung.hair.ZonePlace;
+import mischung.said.Said;
 
 /** The pieces of one stage as they are put together, with what is shown of each. */
 final class Bench {
-    static final Shown BREAK =
-            new Shown(Task.Kind.BREAK, "Break", "Local law on working time goes first.", List.of(), List.of());
+    static final Shown BREAK = new Shown(
+            Task.Kind.BREAK, TaskMessage.BREAK.alone(), List.of(TaskMessage.LOCAL_LAW.alone()), List.of(), List.of());
 
     /** How a piece is told. */
-    record Shown(Task.Kind kind, String title, String detail, List<String> bowls, List<ZonePlace> zones) {}
+    record Shown(Task.Kind kind, Said title, List<Said> detail, List<String> bowls, List<ZonePlace> zones) {}
 
     /**
      * A clock that starts when something is laid and ends when it is rinsed or wiped off.

@@ -101,11 +101,11 @@ final class BetweenFoils {
                 hands.inTurn(lags);
                 lags.add(new Lag(mix, true, 0, Math.max(0, lay.bowlLife() - takes)));
                 int piece = hands.lay(
-                        "APPLY " + lay.what() + " " + place(unit) + " 1.1",
+                        "APPLY " + lay.name() + " " + place(unit) + " 1.1",
                         1,
                         new Shown(
                                 Task.Kind.APPLY,
-                                "Apply " + lay.what(),
+                                TaskMessage.APPLY.say().part("what", lay.what()).said(),
                                 lay.detail(),
                                 List.of(lay.bowl()),
                                 List.of(place(unit))),

@@ -15,6 +15,7 @@ import mischung.plan.LiftBowl;
 import mischung.plan.LiftWay;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.said.Figure;
 import mischung.wish.Layer;
 import mischung.wish.Pattern;
 import mischung.wish.Weave;
@@ -29,12 +30,12 @@ import mischung.wish.WorkedHead;
  * @param columns the hair of each foil of a parting; where all have one colour it lies in one
  */
 record Foils(
-        int layer, Optional<String> called, int partings, List<List<WorkedHead.Parted>> columns, double thicknessMm) {
+        int layer, Optional<Figure> called, int partings, List<List<WorkedHead.Parted>> columns, double thicknessMm) {
     private static final double FINE_MM = 3;
     private static final double THICKEST_MM = 6;
 
-    String called(Layer layer) {
-        return called.orElseGet(() -> layer.name().isEmpty() ? layer.purpose().words() : layer.name());
+    Figure called(Layer layer) {
+        return called.orElseGet(layer::called);
     }
 
     /** Every layer that parts hair of this zone, in the order of the placement. */
@@ -74,7 +75,7 @@ record Foils(
                                 at.zone(),
                                 new Foils(
                                         head.at(at).layer(),
-                                        Optional.of("whole section"),
+                                        Optional.of(TaskMessage.WHOLE_SECTION.figure()),
                                         Math.max(1, (int) Math.round(durations.foils(head, at.zone(), thickness))),
                                         List.of(List.of(WorkedHead.Parted.REST)),
                                         thickness));

@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import mischung.hair.ZonePlace;
+import mischung.said.Said;
 import mischung.sequence.Bench.Shown;
 import mischung.sequence.Piece.Lag;
 import mischung.sequence.Piece.Use;
@@ -77,8 +78,8 @@ final class Hands {
                 "MIX " + lay.bowl() + " " + number,
                 new Shown(
                         Task.Kind.MIX,
-                        "Mix " + lay.bowl() + (number > 1 ? ", batch " + number : ""),
-                        lay.lifts() ? "Small and fresh." : "",
+                        mixing(lay.bowl(), number),
+                        lay.lifts() ? List.of(TaskMessage.SMALL_AND_FRESH.alone()) : List.of(),
                         List.of(lay.bowl()),
                         List.of(place)),
                 takes,
@@ -86,6 +87,17 @@ final class Hands {
                 0,
                 lags,
                 Math.max(from, wanted - takes));
+    }
+
+    /** @param number of the batch, from 1 */
+    static Said mixing(String bowl, int number) {
+        return number > 1
+                ? TaskMessage.MIX_BATCH
+                        .say()
+                        .typed("bowl", bowl)
+                        .count("batch", number)
+                        .said()
+                : TaskMessage.MIX.say().typed("bowl", bowl).said();
     }
 
     /** How many batches of a bowl were mixed so far. */

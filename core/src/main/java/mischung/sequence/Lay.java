@@ -8,9 +8,11 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.function.ToDoubleFunction;
+import java.util.stream.Stream;
 import mischung.hair.BandRef;
 import mischung.plan.LiftWay;
 import mischung.product.HairAmount;
+import mischung.said.Said;
 import mischung.wish.Weave;
 import mischung.wish.WorkedHead;
 
@@ -18,7 +20,8 @@ import mischung.wish.WorkedHead;
  * One product that colours or treats in one stage: how long it takes to lay in every zone, how long it works and how long it may.
  *
  * @param bowl its name; empty where nothing is mixed
- * @param what "bowl A on the lengths", "Remover"
+ * @param name "bowl A on the lengths", "Remover"; its tasks are named by it
+ * @param what the same, as it is said
  * @param detail said where it is laid
  * @param minutesByZone to lay it, in minutes of one pair of hands; its zones in the order of work
  * @param works minutes of its clock
@@ -28,8 +31,9 @@ import mischung.wish.WorkedHead;
  */
 record Lay(
         String bowl,
-        String what,
-        String detail,
+        String name,
+        Said what,
+        List<Said> detail,
         Map<Integer, Double> minutesByZone,
         int works,
         int longest,
@@ -38,7 +42,21 @@ record Lay(
         implements Applied {
 
     /** A stretch of the head that is laid in one go: a zone, or a part of a large one. */
-    record Unit(int zone, int part, int of) {}
+    record Unit(int zone, int part, int of) {
+        /** What is said where it is laid, and before it which part it is, if there are several. */
+        List<Said> telling(List<Said> detail) {
+            return of == 1
+                    ? detail
+                    : Stream.concat(
+                                    Stream.of(TaskMessage.PART
+                                            .say()
+                                            .count("part", part)
+                                            .count("of", of)
+                                            .said()),
+                                    detail.stream())
+                            .toList();
+        }
+    }
 
     @Override
     public double minutesOn(List<Unit> units) {
@@ -59,7 +77,7 @@ record Lay(
 
     /** The same, laid in other minutes by zone. */
     Lay taking(Map<Integer, Double> minutes) {
-        return new Lay(bowl, what, detail, minutes, works, longest, bowlLife, grams);
+        return new Lay(bowl, name, what, detail, minutes, works, longest, bowlLife, grams);
     }
 
     /** Into how many batches it can be mixed at most. */
@@ -69,7 +87,7 @@ record Lay(
 
     /** With so many minutes more on the hair and in the bowl. */
     Lay longer(int more) {
-        return new Lay(bowl, what, detail, minutesByZone, works, longest + more, bowlLife + more, grams);
+        return new Lay(bowl, name, what, detail, minutesByZone, works, longest + more, bowlLife + more, grams);
     }
 
     boolean on(Unit unit) {

@@ -8,8 +8,11 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mischung.hair.ZonePlace;
 import mischung.product.HairAmount;
+import mischung.said.Figure;
+import mischung.said.Said;
 import mischung.sequence.Bench.Shown;
 import mischung.sequence.LiftLay.Foils;
 import mischung.sequence.LiftStage.Pass;
@@ -269,7 +272,7 @@ final class LiftAttempt {
     private static Run run(Map<String, Map<Lay.Unit, Run>> runs, LiftLay lay, Lay.Unit unit) {
         Run run = runs.getOrDefault(lay.bowl(), Map.of()).get(unit);
         if (run == null) {
-            throw new IllegalStateException("No batch for " + lay.what());
+            throw new IllegalStateException("No batch for " + lay.name());
         }
         return run;
     }
@@ -343,16 +346,21 @@ final class LiftAttempt {
             }
             here.forEach(strand -> lags.addAll(waits(strand, lay, unit, time)));
         }
-        String part = unit.of() > 1 ? "Part " + unit.part() + " of " + unit.of() + ". " : "";
-        String what = lays.stream().map(LiftLay::what).collect(Collectors.joining(" and "));
+        String name = lays.stream().map(LiftLay::name).collect(Collectors.joining(" and "));
         boolean foiled = !root && lays.stream().anyMatch(lay -> lay.foils() != Foils.NONE);
         return hands.lay(
-                "APPLY " + what + " " + place(unit) + " " + unit.part() + "." + unit.of(),
+                "APPLY " + name + " " + place(unit) + " " + unit.part() + "." + unit.of(),
                 time,
                 new Shown(
                         Task.Kind.APPLY,
-                        (time > 1 ? "Wipe off, apply fresh " : "Apply ") + what,
-                        part + detail(lays, foiled, time),
+                        (time > 1 ? TaskMessage.APPLY_FRESH : TaskMessage.APPLY)
+                                .say()
+                                .all(
+                                        "what",
+                                        Figure.Joint.AND,
+                                        lays.stream().map(LiftLay::what).toList())
+                                .said(),
+                        unit.telling(detail(lays, foiled, time)),
                         lays.stream().map(LiftLay::bowl).toList(),
                         List.of(place(unit))),
                 takes,
@@ -360,12 +368,15 @@ final class LiftAttempt {
                 0);
     }
 
-    private static String detail(List<LiftLay> lays, boolean foiled, int time) {
+    private static List<Said> detail(List<LiftLay> lays, boolean foiled, int time) {
         if (time > 1 && foiled) {
-            return "Open the foil, scrape off what is spent, apply fresh in the same foil, fold.";
+            return List.of(TaskMessage.SAME_FOIL.alone());
         }
-        String first = lays.get(0).detail();
-        return lays.size() > 1 ? "One foil takes the whole length, each stretch its own bowl. " + first : first;
+        List<Said> first = lays.get(0).detail();
+        return lays.size() > 1
+                ? Stream.concat(Stream.of(TaskMessage.ONE_FOIL.alone()), first.stream())
+                        .toList()
+                : first;
     }
 
     // ---- looks, rests and rinses between ----
@@ -393,8 +404,20 @@ final class LiftAttempt {
                 "LOOK " + looked,
                 new Shown(
                         Task.Kind.CHECK,
-                        "Look at bowl " + String.join(" and ", at.bowls),
-                        "A wiped strand where it began, about " + in + " min in.",
+                        TaskMessage.LOOK_AT
+                                .say()
+                                .with(
+                                        "bowls",
+                                        new Figure.All(
+                                                Figure.Joint.AND,
+                                                at.bowls.stream()
+                                                        .<Figure>map(Figure.Typed::new)
+                                                        .toList()))
+                                .said(),
+                        List.of(TaskMessage.MINUTES_IN
+                                .say()
+                                .count("minutes", in)
+                                .said()),
                         at.bowls,
                         bench.shown.get(at.piece).zones()),
                 durations.minutes("strand check", Task.Kind.CHECK),

@@ -2,12 +2,14 @@ package mischung.sequence;
 
 import java.util.List;
 import java.util.Map;
+import mischung.said.Said;
 
 /**
  * Lightener of one bowl in one stage: in the foils of its sections, beside other bowls, or on the root when those are near.
  *
  * @param bowl its name
- * @param what "bowl A off the scalp"
+ * @param name "bowl A off the scalp"; its tasks are named by it
+ * @param what the same, as it is said
  * @param detail said where it is laid
  * @param foils of which sections it lies in
  * @param minutesByZone to lay it by itself, in minutes of one pair of hands; its zones in the order of work
@@ -20,8 +22,9 @@ import java.util.Map;
  */
 record LiftLay(
         String bowl,
-        String what,
-        String detail,
+        String name,
+        Said what,
+        List<Said> detail,
         Foils foils,
         Map<Integer, Double> minutesByZone,
         int works,
@@ -64,7 +67,8 @@ record LiftLay(
 
     /** The same where no lengths are beside it. */
     LiftLay alone() {
-        return new LiftLay(bowl, what, detail, foils, minutesByZone, works, times, bowlLife, grams, false, ramping);
+        return new LiftLay(
+                bowl, name, what, detail, foils, minutesByZone, works, times, bowlLife, grams, false, ramping);
     }
 
     Ramping ramping(int zone) {

@@ -15,6 +15,7 @@ import mischung.plan.Bowl;
 import mischung.plan.LiftBowl;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.said.Figure;
 import mischung.school.Start;
 import mischung.wish.Aim;
 import mischung.wish.Layer;
@@ -52,7 +53,7 @@ public record SectionPlan(List<Foil> foils, List<Ground> grounds, int minutes, S
             int columns,
             double thicknessMm,
             int layer,
-            String called,
+            Figure called,
             Layer.Direction direction,
             List<Stretch> stretches,
             double grams) {

@@ -1,6 +1,7 @@
 package mischung.sequence;
 
 import java.util.List;
+import mischung.said.Said;
 
 /**
  * The plan on a clock, in order of start within each visit.
@@ -21,7 +22,7 @@ public record Sequence(
         int bound,
         boolean whole,
         List<Unmoved> unmoved,
-        List<String> overdue) {
+        List<Said> overdue) {
     /**
      * How far apart the sections of a bowl of lightener are when they are rinsed, in levels.
      *
@@ -31,8 +32,8 @@ public record Sequence(
      */
     public record Ramp(String bowl, int visit, double without, double with, boolean splits) {}
 
-    /** @param sentence why it did not go where it was moved to */
-    public record Unmoved(String key, String sentence) {}
+    /** @param why it did not go where it was moved to */
+    public record Unmoved(String key, Said why) {}
 
     public Sequence {
         tasks = List.copyOf(tasks);

@@ -8,7 +8,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mischung.change.Wetness;
 import mischung.hair.BandRef;
@@ -19,6 +18,8 @@ import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Treatment;
+import mischung.said.Figure;
+import mischung.said.Said;
 import mischung.school.Between;
 import mischung.school.Method;
 import mischung.school.Rinse;
@@ -48,7 +49,7 @@ public final class Sequencer {
     private final Timeline timeline;
     private final List<Sequence.Ramp> ramps = new ArrayList<>();
     private final List<Sequence.Unmoved> unmoved = new ArrayList<>();
-    private final List<String> overdue = new ArrayList<>();
+    private final List<Said> overdue = new ArrayList<>();
 
     /** What was done since the last stage and had the head for itself. */
     private final List<Alone> waiting = new ArrayList<>();
@@ -129,7 +130,7 @@ public final class Sequencer {
 
     /** Hair that was rinsed is dried for what goes on dry hair, and towelled for all else. */
     private void dry(boolean fully) {
-        dry(fully ? () -> work.drying("Dry") : work::towelling);
+        dry(fully ? () -> work.drying() : work::towelling);
     }
 
     private void dry(Supplier<Stage.Alone> how) {
@@ -174,7 +175,7 @@ public final class Sequencer {
             }
             case TRIM -> waiting.add(work.trimming(treatment));
             case DRY -> {
-                waiting.add(work.drying("Dry"));
+                waiting.add(work.drying());
                 wet = false;
             }
             case WAIT -> endVisit();
@@ -286,18 +287,21 @@ public final class Sequencer {
         for (int late = OVERDUE_STEP; late <= NEVER; late *= 2) {
             Optional<Stage.Done> done = solver(job.longer(late), Map.of()).solveRoughly();
             if (done.isPresent()) {
-                overdue.add("Too much to apply for so few hands: in " + what(job) + " something stays up to " + late
-                        + " min past its latest minute. Take one more person, or fewer bowls.");
+                overdue.add(TaskMessage.TOO_FEW_HANDS
+                        .say()
+                        .all("what", Figure.Joint.COMMA, what(job))
+                        .count("minutes", late)
+                        .said());
                 return done.get();
             }
         }
         throw new IllegalStateException("No order at all for stage " + job.id());
     }
 
-    private static String what(Stage.Job job) {
+    private static List<Said> what(Stage.Job job) {
         return Stream.concat(job.work().lays().stream(), job.work().lifts().stream())
                 .map(Applied::what)
-                .collect(Collectors.joining(", "));
+                .toList();
     }
 
     /** Where what was moved by hand would break a window it stays where it was, and why is said. */
@@ -310,9 +314,10 @@ public final class Sequencer {
                                 .ifPresent(why -> unmoved.add(new Sequence.Unmoved(key, why))),
                         () -> unmoved.add(new Sequence.Unmoved(
                                 key,
-                                "Begun at minute " + minute
-                                        + " something on the hair would stay past its latest minute, or a bowl would"
-                                        + " be spent.")));
+                                TaskMessage.PAST_LATEST
+                                        .say()
+                                        .count("minute", minute)
+                                        .said())));
             }
         });
         return after.orElse(before);

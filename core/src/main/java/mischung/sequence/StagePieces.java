@@ -182,14 +182,13 @@ final class StagePieces {
 
         private int apply(List<Lay.Unit> go, int takes, List<Lag> lags) {
             Lay.Unit unit = go.get(0);
-            String part = unit.of() > 1 ? "Part " + unit.part() + " of " + unit.of() + ". " : "";
             return bench.add(
-                    "APPLY " + lay.what() + " " + place(unit) + " " + unit.part() + "." + unit.of(),
+                    "APPLY " + lay.name() + " " + place(unit) + " " + unit.part() + "." + unit.of(),
                     1,
                     new Shown(
                             Task.Kind.APPLY,
-                            "Apply " + lay.what(),
-                            part + lay.detail(),
+                            TaskMessage.APPLY.say().part("what", lay.what()).said(),
+                            unit.telling(lay.detail()),
                             bowls(lay),
                             go.stream().map(StagePieces.this::place).toList()),
                     takes,
@@ -219,8 +218,8 @@ final class StagePieces {
                     "MIX " + lay.bowl() + " " + number,
                     new Shown(
                             Task.Kind.MIX,
-                            "Mix " + lay.bowl() + (number > 1 ? ", batch " + number : ""),
-                            "",
+                            Hands.mixing(lay.bowl(), number),
+                            List.of(),
                             bowls(lay),
                             here.stream()
                                     .map(StagePieces.this::place)

@@ -17,7 +17,6 @@ import java.util.stream.Stream;
 import mischung.change.Place;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
-import mischung.hair.LevelScale;
 import mischung.hair.ZonePlace;
 import mischung.plan.Action;
 import mischung.plan.Bowl;
@@ -27,6 +26,7 @@ import mischung.plan.LiftWay;
 import mischung.plan.PlanStep;
 import mischung.plan.Treatment;
 import mischung.product.ShadeClass;
+import mischung.said.Said;
 import mischung.school.Rinse;
 import mischung.sequence.Bench.Shown;
 import mischung.sequence.Stage.Alone;
@@ -53,35 +53,41 @@ final class StageWork {
         return alone(
                 "SECTION",
                 Task.Kind.PREPARE,
-                "Section the head",
-                (backFirst ? "Back first." : "Front first.") + " Patch test read, scalp whole, gloves on.",
+                TaskMessage.SECTION,
+                List.of(
+                        (backFirst ? TaskMessage.BACK_FIRST : TaskMessage.FRONT_FIRST).alone(),
+                        TaskMessage.BEFORE_ALL.alone()),
                 durations.minutes("sectioning", Task.Kind.PREPARE),
                 head.bands());
     }
 
-    Alone drying(String title) {
-        return alone("DRY", Task.Kind.DRY, title, "", durations.drying(head), head.bands());
+    Alone drying() {
+        return alone("DRY", Task.Kind.DRY, TaskMessage.DRY, List.of(), durations.drying(head), head.bands());
     }
 
     /** Towel and rough dry. */
     Alone towelling() {
-        return towelled("Towel, rough dry", "rough dry");
+        return towelled(TaskMessage.TOWEL_ROUGH_DRY, "rough dry");
     }
 
     Alone towel() {
-        return towelled("Towel", "towel");
+        return towelled(TaskMessage.TOWEL, "towel");
     }
 
-    private Alone towelled(String title, String duration) {
-        return alone("TOWEL", Task.Kind.DRY, title, "", durations.minutes(duration, Task.Kind.DRY), head.bands());
+    private Alone towelled(TaskMessage title, String duration) {
+        return alone(
+                "TOWEL", Task.Kind.DRY, title, List.of(), durations.minutes(duration, Task.Kind.DRY), head.bands());
     }
 
     Alone clarifying(Treatment treatment) {
         return alone(
                 "CLARIFY",
                 Task.Kind.RINSE,
-                "Clarify, " + treatment.laying().times() + " times",
-                "Clearing shampoo, no conditioner.",
+                TaskMessage.CLARIFY
+                        .say()
+                        .count("times", treatment.laying().times())
+                        .said(),
+                List.of(TaskMessage.NO_CONDITIONER.alone()),
                 durations.whole(
                         treatment.laying().minutes() * treatment.laying().times(), Task.Kind.RINSE),
                 treatment.bands());
@@ -91,8 +97,8 @@ final class StageWork {
         return alone(
                 "TRIM",
                 Task.Kind.PREPARE,
-                "Cut off what failed",
-                "",
+                TaskMessage.CUT_OFF,
+                List.of(),
                 durations.minutes("trim", Task.Kind.PREPARE),
                 treatment.bands());
     }
@@ -101,17 +107,27 @@ final class StageWork {
         return alone(
                 "LOOK",
                 Task.Kind.CHECK,
-                "Look",
-                "In daylight and in warm light, dry. Photograph.",
+                TaskMessage.LOOK,
+                List.of(TaskMessage.IN_DAYLIGHT.alone()),
                 durations.minutes("look", Task.Kind.CHECK),
                 head.bands());
     }
 
     Stage.Work equaliser(Treatment treatment) {
-        Alone comb =
-                alone("COMB", Task.Kind.CHECK, "Comb out what is too much", "Leave the rest in.", 1, treatment.bands());
+        Alone comb = alone(
+                "COMB",
+                Task.Kind.CHECK,
+                TaskMessage.COMB_OUT,
+                List.of(TaskMessage.LEAVE_THE_REST.alone()),
+                1,
+                treatment.bands());
         return new Stage.Work(
-                List.of(laid(treatment, "equaliser on porous hair", treatment.grams() + " g, worked through.")),
+                List.of(laid(
+                        treatment,
+                        "equaliser on porous hair",
+                        TaskMessage.EQUALISER.alone(),
+                        TaskMessage.WORKED_THROUGH,
+                        treatment.grams())),
                 List.of(),
                 Optional.of(comb),
                 Optional.empty());
@@ -119,10 +135,15 @@ final class StageWork {
 
     Stage.Work bond(Treatment treatment) {
         return new Stage.Work(
-                List.of(laid(treatment, "bond treatment", treatment.grams() + " g, on the lifted hair.")),
+                List.of(laid(
+                        treatment,
+                        "bond treatment",
+                        TaskMessage.BOND_TREATMENT.alone(),
+                        TaskMessage.ON_LIFTED_HAIR,
+                        treatment.grams())),
                 List.of(),
                 Optional.empty(),
-                Optional.of(rinse("Rinse", "cool rinse", treatment.bands())));
+                Optional.of(rinse(TaskMessage.RINSE, "cool rinse", treatment.bands())));
     }
 
     /** Round by round, each with its long rinse (R30). */
@@ -132,8 +153,8 @@ final class StageWork {
         Alone rinse = alone(
                 "RINSE",
                 Task.Kind.RINSE,
-                "Long rinse",
-                "What is not rinsed out darkens again.",
+                TaskMessage.LONG_RINSE,
+                List.of(TaskMessage.DARKENS_AGAIN.alone()),
                 durations.minutes("rinse", Task.Kind.RINSE) + durations.minutes("cool rinse", Task.Kind.RINSE),
                 treatment.bands());
         return IntStream.rangeClosed(1, rounds)
@@ -141,17 +162,21 @@ final class StageWork {
                         List.of(laid(
                                 treatment,
                                 rounds == 1 ? "remover" : "remover, round " + round,
-                                each + " g, saturate, film over it; no fine sections. Warm and covered.")),
+                                rounds == 1
+                                        ? TaskMessage.REMOVER.alone()
+                                        : TaskMessage.REMOVER_ROUND
+                                                .say()
+                                                .count("round", round)
+                                                .said(),
+                                TaskMessage.SATURATED,
+                                each)),
                         List.of(),
-                        Optional.of(check(
-                                "Check the canvas",
-                                "A strand where it was darkest: it shows orange now.",
-                                treatment.bands())),
+                        Optional.of(check(TaskMessage.CHECK_CANVAS, TaskMessage.SHOWS_ORANGE, treatment.bands())),
                         Optional.of(rinse)))
                 .toList();
     }
 
-    private Lay laid(Treatment treatment, String what, String detail) {
+    private Lay laid(Treatment treatment, String name, Said what, TaskMessage detail, int grams) {
         int works = (int) Math.round(treatment.laying().minutes());
         double share = durations.of(treatment.action() == Action.REMOVE ? "remover laying" : "care laying");
         Map<Integer, Double> minutes = new LinkedHashMap<>();
@@ -159,8 +184,9 @@ final class StageWork {
                 .forEach((zone, takes) -> minutes.put(zone, share * takes));
         return new Lay(
                 "",
+                name,
                 what,
-                detail,
+                List.of(detail.say().count("grams", grams).said()),
                 minutes,
                 works,
                 works + (int) durations.of("treatment left longer"),
@@ -189,14 +215,14 @@ final class StageWork {
                 colours,
                 lays,
                 Optional.of(check(
-                        colours.isEmpty() ? "Check the lift" : "Check the lift and the colour between",
-                        "A wiped strand where every bowl began; stretch one wet (R39).",
+                        colours.isEmpty() ? TaskMessage.CHECK_LIFT : TaskMessage.CHECK_LIFT_AND_COLOUR,
+                        TaskMessage.STRETCH_ONE_WET,
                         bands)),
                 Optional.of(alone(
                         "RINSE",
                         Task.Kind.RINSE,
-                        "Rinse, one gentle shampoo",
-                        "Cool, no rubbing.",
+                        TaskMessage.RINSE_SHAMPOO,
+                        List.of(TaskMessage.NO_RUBBING.alone()),
                         durations.minutes("rinse", Task.Kind.RINSE),
                         bands)));
     }
@@ -224,7 +250,12 @@ final class StageWork {
         return new LiftLay(
                 bowl.name(),
                 "bowl " + bowl.name() + " " + way.words(),
-                barrier(bowl.bands()) + "Shield what is light or stays: cream, cotton or film.",
+                TaskMessage.BOWL_LIFTING
+                        .say()
+                        .typed("bowl", bowl.name())
+                        .thing("way", way)
+                        .said(),
+                detail(bowl.bands(), TaskMessage.SHIELD),
                 foiled ? woven ? LiftLay.Foils.PIECES : LiftLay.Foils.WHOLE : LiftLay.Foils.NONE,
                 Lay.zones(head, bowl.bands(), durations, foiled ? Optional.of(way) : Optional.empty(), order),
                 (int) Math.round(bowl.laying().minutes()),
@@ -246,24 +277,21 @@ final class StageWork {
     Stage.Work filler(PlanStep step, Rinse rinse, Set<BandRef> foiled) {
         List<BandRef> bands = bands(step);
         Alone then = switch (rinse) {
-            case COOL -> rinse("Cool rinse", "cool rinse", bands);
-            case SHAMPOO -> rinse("Rinse, one gentle shampoo", "rinse", bands);
+            case COOL -> rinse(TaskMessage.COOL_RINSE, "cool rinse", bands);
+            case SHAMPOO -> rinse(TaskMessage.RINSE_SHAMPOO, "rinse", bands);
             case TOWEL ->
                 alone(
                         "TOWEL",
                         Task.Kind.PREPARE,
-                        "Towel off, go on damp",
-                        "A short cut.",
+                        TaskMessage.TOWEL_OFF,
+                        List.of(TaskMessage.SHORT_CUT.alone()),
                         durations.minutes("towel", Task.Kind.PREPARE),
                         bands);
         };
         return new Stage.Work(
                 colours(step, foiled),
                 List.of(),
-                Optional.of(check(
-                        "Check the filler",
-                        "Wipe a strand in every zone: even and warm? A patchy filler means a patchy result: apply it again.",
-                        bands)),
+                Optional.of(check(TaskMessage.CHECK_FILLER, TaskMessage.WIPE_IN_EVERY_ZONE, bands)),
                 Optional.of(then));
     }
 
@@ -274,11 +302,11 @@ final class StageWork {
         return new Stage.Work(
                 colours(step, foiled),
                 List.of(),
-                Optional.of(check("Check the colour", "Wipe a strand where every bowl began and at the ends.", bands)),
+                Optional.of(check(TaskMessage.CHECK_COLOUR, TaskMessage.WIPE_WHERE_IT_BEGAN, bands)),
                 Optional.of(
                         direct
-                                ? rinse("Rinse cool, no shampoo, condition", "rinse", bands)
-                                : rinse("Rinse and condition", "rinse", bands)));
+                                ? rinse(TaskMessage.RINSE_COOL_CONDITION, "rinse", bands)
+                                : rinse(TaskMessage.RINSE_CONDITION, "rinse", bands)));
     }
 
     private static List<BandRef> bands(PlanStep step) {
@@ -297,7 +325,11 @@ final class StageWork {
                 bowl -> colour(
                         bowl,
                         "bowl " + bowl.name() + " between the foils",
-                        "Section by section, kept apart from the foils by cotton or film; do not move them.",
+                        TaskMessage.BOWL_BETWEEN
+                                .say()
+                                .typed("bowl", bowl.name())
+                                .said(),
+                        TaskMessage.KEPT_APART,
                         false));
     }
 
@@ -357,15 +389,18 @@ final class StageWork {
         return colour(
                 bowl,
                 "bowl " + bowl.name() + " on the " + bowl.place().words(),
+                TaskMessage.BOWL_ON
+                        .say()
+                        .typed("bowl", bowl.name())
+                        .thing("place", bowl.place())
+                        .said(),
                 bowl.laying().shadeClass() == ShadeClass.DIRECT
-                        ? "Barrier cream on skin and hairline first, gloves. Saturate; it stains whatever it touches."
-                        : bowl.place() == BowlPlace.ROOTS
-                                ? "From the scalp down to the line; do not overlap onto lightened hair."
-                                : "Fine sections, saturate; stay off the natural stretch.",
+                        ? TaskMessage.DIRECT_ON_SKIN
+                        : bowl.place() == BowlPlace.ROOTS ? TaskMessage.DOWN_TO_THE_LINE : TaskMessage.OFF_THE_NATURAL,
                 foils);
     }
 
-    private Lay colour(Bowl bowl, String what, String detail, boolean foils) {
+    private Lay colour(Bowl bowl, String name, Said what, TaskMessage how, boolean foils) {
         int works = (int) Math.round(bowl.minutes());
         ShadeClass of = bowl.laying().shadeClass();
         // Full-time colour does not go on darkening (R63); what is stopped early has until a little past its full time.
@@ -374,8 +409,10 @@ final class StageWork {
                 : Math.max(works, (int) of.fullMinutes()) + STOPPED_LATER;
         return new Lay(
                 bowl.name(),
+                name,
                 what,
-                barrier(bowl.bands()) + detail + feathered(bowl.bands()),
+                Stream.concat(detail(bowl.bands(), how).stream(), feathered(bowl.bands()).stream())
+                        .toList(),
                 Lay.zones(head, bowl.bands(), durations, foils ? Optional.of(LiftWay.WOVEN) : Optional.empty(), order),
                 works,
                 longest,
@@ -383,15 +420,15 @@ final class StageWork {
                 bowl.grams().totalGrams());
     }
 
-    /** R45, where the wish asks for it. */
-    private String barrier(List<BandRef> bands) {
+    /** R45: a barrier first, where the wish asks for it. */
+    private List<Said> detail(List<BandRef> bands, TaskMessage how) {
         return bands.stream().anyMatch(at -> head.at(at).how().barrier())
-                ? "Barrier first on the hair beside it, no overlap. "
-                : "";
+                ? List.of(TaskMessage.BARRIER_FIRST.alone(), how.alone())
+                : List.of(how.alone());
     }
 
     /** R56, where the wish asks for it and other hair begins. */
-    private String feathered(List<BandRef> bands) {
+    private Optional<Said> feathered(List<BandRef> bands) {
         double most = bands.stream()
                 .flatMap(at -> head.bands().stream()
                         .filter(below -> !bands.contains(below)
@@ -401,25 +438,37 @@ final class StageWork {
                 .mapToDouble(cm -> cm)
                 .max()
                 .orElse(0);
-        return most > 0 ? " Feather it down over " + LevelScale.figure(most) + " cm, so that no line shows." : "";
+        return most > 0
+                ? Optional.of(TaskMessage.FEATHER.say().tenth("cm", most).said())
+                : Optional.empty();
     }
 
-    private Alone check(String title, String detail, List<BandRef> bands) {
+    private Alone check(TaskMessage title, TaskMessage detail, List<BandRef> bands) {
         return alone(
-                "CHECK", Task.Kind.CHECK, title, detail, durations.minutes("strand check", Task.Kind.CHECK), bands);
+                "CHECK",
+                Task.Kind.CHECK,
+                title,
+                List.of(detail.alone()),
+                durations.minutes("strand check", Task.Kind.CHECK),
+                bands);
     }
 
-    private Alone rinse(String title, String figure, List<BandRef> bands) {
+    private Alone rinse(TaskMessage title, String figure, List<BandRef> bands) {
         return alone(
                 "RINSE",
                 Task.Kind.RINSE,
                 title,
-                "Until the water runs clear.",
+                List.of(TaskMessage.UNTIL_CLEAR.alone()),
                 durations.minutes(figure, Task.Kind.RINSE),
                 bands);
     }
 
-    private Alone alone(String key, Task.Kind kind, String title, String detail, int minutes, List<BandRef> bands) {
+    private Alone alone(
+            String key, Task.Kind kind, TaskMessage title, List<Said> detail, int minutes, List<BandRef> bands) {
+        return alone(key, kind, title.alone(), detail, minutes, bands);
+    }
+
+    private Alone alone(String key, Task.Kind kind, Said title, List<Said> detail, int minutes, List<BandRef> bands) {
         return new Alone(key, new Shown(kind, title, detail, List.of(), zones(bands)), minutes);
     }
 

@@ -3,6 +3,7 @@ package mischung.sequence;
 import java.util.List;
 import java.util.Optional;
 import mischung.hair.ZonePlace;
+import mischung.said.Said;
 
 /**
  * One thing to do or to wait for.
@@ -20,8 +21,8 @@ public record Task(
         TaskId id,
         Kind kind,
         int step,
-        String title,
-        String detail,
+        Said title,
+        List<Said> detail,
         int startMinute,
         int minutes,
         int person,
@@ -46,6 +47,7 @@ public record Task(
     public record Window(int earliest, int latest) {}
 
     public Task {
+        detail = List.copyOf(detail);
         bowls = List.copyOf(bowls);
         zones = List.copyOf(zones);
         laidBy = List.copyOf(laidBy);

@@ -7,7 +7,6 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import mischung.Words;
 import mischung.hair.ZonePlace;
 import mischung.wish.WorkedHead;
 
@@ -94,10 +93,10 @@ final class Timeline {
 
     /** One clock for each zone and product, from when the last of it is laid. */
     private void addClocks(Stage.Done done, int step, int clock) {
-        record Same(String what, int pass, ZonePlace zone, int end) {}
+        record Same(String name, int pass, ZonePlace zone, int end) {}
         Map<Same, List<Bench.Clock>> byZone = new LinkedHashMap<>();
         for (Bench.Clock c : done.bench().clocks) {
-            byZone.computeIfAbsent(new Same(c.lay().what(), c.pass(), c.zone(), c.end()), key -> new ArrayList<>())
+            byZone.computeIfAbsent(new Same(c.lay().name(), c.pass(), c.zone(), c.end()), key -> new ArrayList<>())
                     .add(c);
         }
         byZone.forEach((same, clocks) -> {
@@ -110,8 +109,11 @@ final class Timeline {
                     clock(done.bench(), clocks.get(0)),
                     Task.Kind.WORK,
                     step,
-                    Words.capital(lay.what()) + (lay.lifts() ? " lifts" : " works"),
-                    "",
+                    (lay.lifts() ? TaskMessage.LIFTS : TaskMessage.WORKS)
+                            .say()
+                            .part("what", lay.what())
+                            .said(),
+                    List.of(),
                     clock + laid,
                     Math.max(1, done.order().start(same.end) - laid),
                     0,

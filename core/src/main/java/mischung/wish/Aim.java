@@ -7,13 +7,16 @@ import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
 import mischung.RefusedInput;
+import mischung.hair.HairMessage;
 import mischung.hair.LevelScale;
 import mischung.hair.SecondTone;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
+import mischung.hair.ToneName;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.product.DirectCanvas;
+import mischung.said.Said;
 
 /**
  * One colour that is wanted.
@@ -132,6 +135,15 @@ public record Aim(double level, Tone tone, Optional<SecondTone> second, Optional
             throw new RefusedInput("tone", tone, "Wish for a tone such as natural, gold or ash.");
         }
         return this;
+    }
+
+    /** "6 natural", "8 copper-gold" for a filler, "about 7 copper (picked)". */
+    public Said said() {
+        return (picked.isPresent() ? HairMessage.PICKED : HairMessage.COLOUR)
+                .say()
+                .level("level", level)
+                .with("tone", tone == Tone.AS_LIFTED ? ToneName.figure(warmth(level)) : tones().figure())
+                .said();
     }
 
     /** "6 natural", "8 copper-gold" for a filler, "about 7 copper (picked)". */

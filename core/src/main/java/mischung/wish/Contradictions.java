@@ -2,12 +2,13 @@ package mischung.wish;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Head;
-import mischung.hair.LevelScale;
 import mischung.hair.Zone;
+import mischung.said.Said;
+import mischung.said.Saying;
 
 /** Wishes that cannot all be had, each named with both its sides. */
 public final class Contradictions {
@@ -15,7 +16,7 @@ public final class Contradictions {
 
     private final Head head;
     private final Wish wish;
-    private final List<String> found = new ArrayList<>();
+    private final List<Said> found = new ArrayList<>();
 
     private Contradictions(Head head, Wish wish) {
         this.head = head;
@@ -23,7 +24,7 @@ public final class Contradictions {
     }
 
     /** Empty if the wish can be meant as it stands. */
-    public static List<String> of(Head head, Wish wish) {
+    public static List<Said> of(Head head, Wish wish) {
         Contradictions all = new Contradictions(head, wish);
         all.nothingLeft();
         all.design();
@@ -36,8 +37,7 @@ public final class Contradictions {
 
     private void nothingLeft() {
         if (WorkedHead.of(head, wish).zones().stream().flatMap(List::stream).allMatch(WorkedBand::keeps)) {
-            found.add("All hair is to stay as it is, and yet " + wish.words()
-                    + " is wished: say which hair may be worked on.");
+            found.add(WishMessage.ALL_STAYS.say().part("wish", wish.said()).said());
         }
     }
 
@@ -46,28 +46,40 @@ public final class Contradictions {
         double main = wish.main().level();
         design.root().filter(root -> root.level() > main).ifPresent(root -> {
             if (design.kind() != Design.Kind.MELT) {
-                found.add("A " + design.kind().words() + " of " + root.words() + " is lighter than the lengths at "
-                        + wish.main().words() + ": a shadow has to be darker.");
+                found.add(WishMessage.SHADOW_IS_LIGHTER
+                        .say()
+                        .thing("design", design.kind())
+                        .part("root", root.said())
+                        .part("main", wish.main().said())
+                        .said());
             }
         });
         design.pieces().ifPresent(pieces -> {
             double rest = design.restStays() ? Double.NaN : main;
             if (design.kind() == Design.Kind.LOWLIGHTS && pieces.level() > rest) {
-                found.add("Lowlights of " + pieces.words() + " are lighter than the "
-                        + wish.main().words() + " between them.");
+                found.add(pieces(WishMessage.LOWLIGHTS_ARE_LIGHTER, pieces));
             }
             if (design.kind() == Design.Kind.HIGHLIGHTS && pieces.level() < rest) {
-                found.add("Highlights of " + pieces.words() + " are darker than the "
-                        + wish.main().words() + " between them.");
+                found.add(pieces(WishMessage.HIGHLIGHTS_ARE_DARKER, pieces));
             }
         });
+    }
+
+    private Said pieces(WishMessage message, Aim pieces) {
+        return message.say()
+                .part("pieces", pieces.said())
+                .part("main", wish.main().said())
+                .said();
     }
 
     private void natural() {
         for (PartWish part : wish.parts()) {
             if (wish.keepNatural() && part.aim().isPresent() && part.fromCm() == 0 && anyNatural(part)) {
-                found.add("Natural hair is to stay natural, and from the scalp to " + LevelScale.figure(part.toCm())
-                        + " cm " + part.aim().get().words() + " is wished.");
+                found.add(WishMessage.NATURAL_AND_COLOURED
+                        .say()
+                        .tenth("to", part.toCm())
+                        .part("wish", part.aim().get().said())
+                        .said());
             }
         }
         boolean grey = head.zones().stream()
@@ -77,7 +89,7 @@ public final class Contradictions {
                 && wish.grey() == Grey.COVERED
                 && grey
                 && wish.design().kind() == Design.Kind.EVEN) {
-            found.add("Grey is to be covered, and natural hair is to stay natural: the grey is in the natural hair.");
+            found.add(WishMessage.GREY_AND_NATURAL.alone());
         }
     }
 
@@ -90,7 +102,7 @@ public final class Contradictions {
     /** The hair that would have to be lightened most speaks for all. */
     private void lightener() {
         WorkedHead worked = WorkedHead.of(head, wish);
-        String where = "";
+        Optional<Saying> where = Optional.empty();
         double furthest = LIGHTER;
         for (var at : worked.bands()) {
             WorkedBand band = worked.at(at);
@@ -102,18 +114,16 @@ public final class Contradictions {
             boolean remover = read.kind() == BandKind.COLOURED;
             if (!remover && aim.level() - read.level() > furthest) {
                 furthest = aim.level() - read.level();
-                where = worked.name(at) + " stands at " + LevelScale.words(read.level()) + " and " + aim.words()
-                        + " is wished there";
+                where = Optional.of(WishMessage.NO_LIGHTENER
+                        .say()
+                        .in("zone", wish.limits().lightener())
+                        .part("band", worked.said(at))
+                        .level("level", read.level())
+                        .part("wish", aim.said())
+                        .tenth("levels", furthest));
             }
         }
-        if (!where.isEmpty()) {
-            found.add(String.format(
-                    Locale.ROOT,
-                    "No lightener may be used%s, but the %s: colour does not lighten by %s.",
-                    wish.limits().lightener() ? " in this zone" : "",
-                    where,
-                    LevelScale.count(furthest)));
-        }
+        where.map(Saying::said).ifPresent(found::add);
     }
 
     private void layers() {
@@ -124,8 +134,10 @@ public final class Contradictions {
             if (wish.own(i).isPresent()
                     && layer.on()
                     && worked.bands().stream().noneMatch(at -> worked.at(at).layer() == placed)) {
-                found.add("The layer " + layer.words()
-                        + " lies on no hair: its zones or heights miss the hair, or a later layer covers all of it.");
+                found.add(WishMessage.LAYER_ON_NO_HAIR
+                        .say()
+                        .part("layer", layer.said())
+                        .said());
             }
         }
     }
@@ -133,13 +145,19 @@ public final class Contradictions {
     private void trim() {
         double trim = wish.limits().trimCm();
         if (wish.design().kind() == Design.Kind.TIPS && trim >= wish.design().endsCm()) {
-            found.add("The tips of " + LevelScale.figure(wish.design().endsCm()) + " cm are to be coloured, and "
-                    + LevelScale.figure(trim) + " cm are to be cut off.");
+            found.add(WishMessage.TIPS_CUT_OFF
+                    .say()
+                    .tenth("tips", wish.design().endsCm())
+                    .tenth("trim", trim)
+                    .said());
         }
         for (Zone zone : head.zones()) {
             if (trim > 0 && trim >= zone.strand().lengthCm()) {
-                found.add("A trim of " + LevelScale.figure(trim) + " cm would take all of the "
-                        + zone.place().words() + ".");
+                found.add(WishMessage.TRIM_TAKES_ALL
+                        .say()
+                        .tenth("trim", trim)
+                        .thing("place", zone.place())
+                        .said());
             }
         }
     }

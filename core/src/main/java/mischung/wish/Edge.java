@@ -1,11 +1,10 @@
 package mischung.wish;
 
-import java.util.Locale;
 import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
-import mischung.hair.LevelScale;
 import mischung.hair.Strand;
+import mischung.said.Said;
 
 /**
  * A line across the strand, from which or to which something is wished.
@@ -87,18 +86,35 @@ public record Edge(At at, double value) {
     }
 
     /** "5 cm", "10 cm from the ends". */
-    public String words() {
+    public Said said() {
         return switch (at) {
-            case SCALP -> value == 0 ? "the scalp" : cm(value);
-            case ENDS -> value == 0 ? "the ends" : cm(value) + " from the ends";
+            case SCALP -> value == 0 ? WishMessage.THE_SCALP.alone() : length(value);
+            case ENDS ->
+                value == 0
+                        ? WishMessage.THE_ENDS.alone()
+                        : WishMessage.FROM_ENDS
+                                .say()
+                                .part("length", length(value))
+                                .said();
             case NATURAL_ENDS ->
-                value == 0 ? at.words : cm(Math.abs(value)) + (value > 0 ? " past " : " above ") + at.words;
-            case BAND_BEGINS -> "where band " + (int) value + " begins";
+                value == 0
+                        ? WishMessage.NATURAL_ENDS.alone()
+                        : (value > 0 ? WishMessage.PAST_NATURAL : WishMessage.ABOVE_NATURAL)
+                                .say()
+                                .part("length", length(Math.abs(value)))
+                                .said();
+            case BAND_BEGINS ->
+                WishMessage.BAND_BEGINS.say().count("band", value).said();
         };
     }
 
     /** Millimetres where it is less than one. */
-    static String cm(double value) {
-        return value < 1 ? String.format(Locale.ROOT, "%.0f mm", 10 * value) : LevelScale.figure(value) + " cm";
+    static Said length(double cm) {
+        return cm < 1
+                ? WishMessage.MILLIMETRES
+                        .say()
+                        .count("length", Math.rint(10 * cm))
+                        .said()
+                : WishMessage.CENTIMETRES.say().tenth("length", cm).said();
     }
 }

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import mischung.hair.Head;
 import mischung.hair.Zone;
+import mischung.said.Figure;
 
 /**
  * The hair of one zone, parted by the layers that part it. Every layer takes its share from what lies between the pieces parted
@@ -85,18 +85,22 @@ final class Groups {
     }
 
     /** "pieces" where there is but one sort of them, else what the layer that parted them last is called. */
-    String called(Group group) {
+    Figure called(Group group) {
         boolean one = all.stream().filter(other -> !other.isRest()).count() == 1;
         if (one) {
-            return Weave.PIECES.words();
+            return Figure.Named.of(Weave.PIECES);
         }
         int last = group.layers.keySet().stream().mapToInt(i -> i).max().orElse(-1);
         if (last < 0) {
-            return Weave.REST.words();
+            return Figure.Named.of(Weave.REST);
         }
         Layer layer = layers.get(last);
-        String name =
-                layer.name().isEmpty() ? layer.purpose().words() : layer.name().toLowerCase(Locale.ROOT);
-        return layer.whats().size() > 1 ? name + " " + (group.layers.get(last) + 1) : name;
+        return layer.whats().size() > 1
+                ? new Figure.Part(WishMessage.NUMBERED
+                        .say()
+                        .with("layer", layer.called())
+                        .count("number", group.layers.get(last) + 1)
+                        .said())
+                : layer.called();
     }
 }

@@ -2,21 +2,23 @@ package mischung.wish;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Collectors;
+import java.util.Optional;
 import mischung.RefusedInput;
-import mischung.Words;
+import mischung.said.Figure;
+import mischung.said.Said;
 
 /**
  * One thing that is wished of some hair; a later layer goes over an earlier one.
  *
  * @param name as the colourist calls it; may be empty, at most {@value #LONGEST_NAME} characters
  * @param whats one; for panels those that follow each other, at most {@value #MOST_COLOURS}
+ * @param follows how it is called where it follows from the design or another wish and is no layer of its own
  * @param direction of its sections
  * @param on false: kept, and not meant for now
  */
 public record Layer(
         String name,
+        Optional<Figure> follows,
         Purpose purpose,
         Region region,
         Pattern pattern,
@@ -93,32 +95,46 @@ public record Layer(
 
     /** All hair of a region. */
     public static Layer of(Purpose purpose, Region region, What what) {
-        return new Layer("", purpose, region, Pattern.all(), List.of(what), How.USUAL, Direction.HORIZONTAL, true);
+        return new Layer(
+                "",
+                Optional.empty(),
+                purpose,
+                region,
+                Pattern.all(),
+                List.of(what),
+                How.USUAL,
+                Direction.HORIZONTAL,
+                true);
     }
 
     public static Layer of(Purpose purpose, Region region, Pattern pattern, What... whats) {
-        return new Layer("", purpose, region, pattern, List.of(whats), How.USUAL, Direction.HORIZONTAL, true);
+        return new Layer(
+                "", Optional.empty(), purpose, region, pattern, List.of(whats), How.USUAL, Direction.HORIZONTAL, true);
     }
 
     public Layer named(String other) {
-        return new Layer(other, purpose, region, pattern, whats, how, direction, on);
+        return new Layer(other, follows, purpose, region, pattern, whats, how, direction, on);
+    }
+
+    Layer following(Figure called) {
+        return new Layer(name, Optional.of(called), purpose, region, pattern, whats, how, direction, on);
     }
 
     public Layer with(How other) {
-        return new Layer(name, purpose, region, pattern, whats, other, direction, on);
+        return new Layer(name, follows, purpose, region, pattern, whats, other, direction, on);
     }
 
     public Layer parted(Direction other) {
-        return new Layer(name, purpose, region, pattern, whats, how, other, on);
+        return new Layer(name, follows, purpose, region, pattern, whats, how, other, on);
     }
 
     public Layer on(boolean meant) {
-        return new Layer(name, purpose, region, pattern, whats, how, direction, meant);
+        return new Layer(name, follows, purpose, region, pattern, whats, how, direction, meant);
     }
 
     /** Left for right. */
     public Layer mirror() {
-        return new Layer(name, purpose, region.mirror(), pattern, whats, how, direction, on);
+        return new Layer(name, follows, purpose, region.mirror(), pattern, whats, how, direction, on);
     }
 
     void wished() {
@@ -131,48 +147,75 @@ public record Layer(
         }
     }
 
-    /** "Root tap: 6 natural". */
-    public String words() {
-        String called = name.isEmpty() ? purpose.words() : name;
+    /** "root tap 6 natural". */
+    public Said said() {
         return whats.stream().allMatch(what -> what instanceof What.Stays)
-                ? called
-                : called + " " + whats.stream().map(What::words).collect(Collectors.joining(", "));
+                ? WishMessage.LAYER_STAYS.say().with("layer", called()).said()
+                : WishMessage.LAYER
+                        .say()
+                        .with("layer", called())
+                        .with(
+                                "colours",
+                                new Figure.All(
+                                        Figure.Joint.COMMA,
+                                        whats.stream().map(What::figure).toList()))
+                        .said();
     }
 
-    /** Why hair has the aim that it gives it, in a few words. */
-    String why(What.Part part, boolean pieces) {
+    /** As the colourist calls it, else by its purpose. */
+    public Figure called() {
+        return name.isEmpty() ? follows.orElseGet(() -> Figure.Named.of(purpose)) : new Figure.Typed(name);
+    }
+
+    /** Why hair has the aim that it gives it. */
+    Figure why(What.Part part, boolean pieces) {
         if (purpose == Purpose.MELT) {
-            return part.words() + " of the melt";
+            return new Figure.Part(
+                    WishMessage.PART_OF_MELT.say().thing("part", part).said());
         }
-        String called = (name.isEmpty() ? purpose.words() : name).toLowerCase(Locale.ROOT);
         if (pieces) {
-            return "woven pieces: " + called;
+            return new Figure.Part(
+                    WishMessage.WOVEN_PIECES.say().with("layer", called()).said());
         }
         return switch (part) {
-            case ROOT -> called;
-            case MIDS -> whats.get(0) instanceof What.Along ? "the wished colour" : called;
-            case ENDS -> "the tips";
+            case ROOT -> called();
+            case MIDS -> whats.get(0) instanceof What.Along ? WishMessage.WISHED_COLOUR.figure() : called();
+            case ENDS -> WishMessage.TIPS.figure();
         };
     }
 
-    /** "Babylights 9 pearl · 30 % woven out, 3 mm · all zones". */
-    public String sentence() {
-        List<String> parts = new ArrayList<>();
-        parts.add(Words.capital(words()));
+    /** "babylights 9 pearl · 30 % woven out, 3 mm · all zones". */
+    public Said line() {
+        List<Figure> parts = new ArrayList<>();
+        parts.add(new Figure.Part(said()));
         if (pattern.parts()) {
-            parts.add(pattern.words());
+            parts.add(new Figure.Part(pattern.said()));
         }
         if (!region.from().equals(Edge.SCALP) || !region.to().equals(Edge.ENDS)) {
-            parts.add("from " + region.from().words() + " to " + region.to().words());
+            parts.add(new Figure.Part(WishMessage.FROM_TO
+                    .say()
+                    .part("from", region.from().said())
+                    .part("to", region.to().said())
+                    .said()));
         }
         if (region.featherCm() > 0) {
-            parts.add(What.feathered(region.featherCm()));
+            parts.add(new Figure.Part(WishMessage.FEATHERED
+                    .say()
+                    .part("length", Edge.length(region.featherCm()))
+                    .said()));
         }
-        whats.stream().map(What::heights).filter(words -> !words.isEmpty()).forEach(parts::add);
+        whats.stream().flatMap(what -> what.heights().stream()).forEach(height -> parts.add(new Figure.Part(height)));
         parts.add(
                 region.places().isEmpty()
-                        ? "all zones"
-                        : region.places().stream().map(place -> place.words()).collect(Collectors.joining(", ")));
-        return String.join(" · ", parts);
+                        ? WishMessage.ALL_ZONES.figure()
+                        : new Figure.All(
+                                Figure.Joint.COMMA,
+                                region.places().stream()
+                                        .<Figure>map(Figure.Named::of)
+                                        .toList()));
+        return WishMessage.LINE
+                .say()
+                .with("parts", new Figure.All(Figure.Joint.DOT, parts))
+                .said();
     }
 }

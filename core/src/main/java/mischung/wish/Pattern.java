@@ -4,10 +4,10 @@ import java.util.Collections;
 import java.util.List;
 import mischung.RefusedInput;
 import mischung.hair.Head;
-import mischung.hair.LevelScale;
 import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
 import mischung.product.HairAmount;
+import mischung.said.Said;
 
 /** Which of the hairs of a region are meant, and so how they are parted from the others. */
 public sealed interface Pattern {
@@ -99,21 +99,36 @@ public sealed interface Pattern {
     }
 
     /** "30 % woven out, 3 mm". */
-    default String words() {
+    default Said said() {
         if (this instanceof Weave weave) {
-            return Math.round(100 * weave.share) + " % woven out, " + LevelScale.figure(weave.widthMm) + " mm";
+            return WishMessage.WEAVE
+                    .say()
+                    .share("share", weave.share)
+                    .tenth("width", weave.widthMm)
+                    .said();
         }
         if (this instanceof Slices slices) {
-            return "slices of " + LevelScale.figure(slices.thicknessMm) + " mm, "
-                    + (slices.everyNth == 2 ? "every second section" : "every " + slices.everyNth + "th section");
+            return WishMessage.SLICES
+                    .say()
+                    .tenth("thickness", slices.thicknessMm)
+                    .count("every", slices.everyNth)
+                    .said();
         }
         if (this instanceof Panels panels) {
-            return "panels from every parting of " + LevelScale.figure(panels.partingCm) + " cm"
-                    + (panels.share < 1 ? ", " + Math.round(100 * panels.share) + " % woven out" : "");
+            return panels.share < 1
+                    ? WishMessage.PANELS_WOVEN
+                            .say()
+                            .tenth("parting", panels.partingCm)
+                            .share("share", panels.share)
+                            .said()
+                    : WishMessage.PANELS
+                            .say()
+                            .tenth("parting", panels.partingCm)
+                            .said();
         }
         if (this instanceof Frame frame) {
-            return frame.foils + (frame.foils == 1 ? " foil" : " foils") + " a side at the face";
+            return WishMessage.FRAME.say().count("foils", frame.foils).said();
         }
-        return "all of it";
+        return WishMessage.ALL_OF_IT.alone();
     }
 }

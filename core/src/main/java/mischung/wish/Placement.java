@@ -3,6 +3,7 @@ package mischung.wish;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mischung.said.Figure;
 import mischung.wish.Layer.Purpose;
 import mischung.wish.Region.Which;
 
@@ -39,18 +40,19 @@ final class Placement {
         What main = What.colour(wish.main());
         Design.Kind kind = design.kind();
         switch (kind) {
-            case EVEN -> layers.add(Layer.of(Purpose.COLOUR, Region.ALL, main).named("the wished colour"));
+            case EVEN ->
+                layers.add(Layer.of(Purpose.COLOUR, Region.ALL, main).following(WishMessage.WISHED_COLOUR.figure()));
             case MELT, SHADOW_ROOT, ROOT_TAP, TIPS ->
-                layers.add(Layer.of(purpose(kind), Region.ALL, along(design)).named(kind.words()));
+                layers.add(Layer.of(purpose(kind), Region.ALL, along(design)).following(Figure.Named.of(kind)));
             case LOWLIGHTS, HIGHLIGHTS -> {
                 layers.add(Layer.of(Purpose.COLOUR, Region.ALL, design.restStays() ? What.stays() : main)
-                        .named("the wished colour"));
+                        .following(WishMessage.WISHED_COLOUR.figure()));
                 layers.add(Layer.of(
                                 Purpose.COLOUR,
                                 Region.ALL,
                                 new Pattern.Weave(design.share(), design.widthMm()),
                                 What.colour(design.pieces().orElseThrow()))
-                        .named(kind.words()));
+                        .following(Figure.Named.of(kind)));
             }
         }
     }
@@ -77,15 +79,15 @@ final class Placement {
 
     private void stays() {
         if (wish.grey() == Grey.KEPT) {
-            layers.add(stays(Region.ALL.only(Which.GREY), "grey is kept"));
+            layers.add(stays(Region.ALL.only(Which.GREY), WishMessage.GREY_KEPT));
         }
         if (wish.keepNatural()) {
-            layers.add(stays(Region.ALL.only(Which.NATURAL), "natural hair stays natural"));
+            layers.add(stays(Region.ALL.only(Which.NATURAL), WishMessage.NATURAL_STAYS));
         }
     }
 
-    private static Layer stays(Region region, String why) {
-        return Layer.of(Purpose.STAYS, region, What.stays()).named(why);
+    private static Layer stays(Region region, WishMessage why) {
+        return Layer.of(Purpose.STAYS, region, What.stays()).following(why.figure());
     }
 
     /** In a melt a part of the head is worked into the rest of it. */
@@ -97,13 +99,13 @@ final class Placement {
             layers.add(part.aim()
                     .map(aim -> Layer.of(purpose, region, What.colour(aim)))
                     .orElseGet(() -> Layer.of(Purpose.STAYS, region, What.stays()))
-                    .named("wished for this part"));
+                    .following(WishMessage.FOR_THIS_PART.figure()));
         }
     }
 
     private void leftOut() {
         if (!wish.leaveOut().isEmpty()) {
-            layers.add(stays(Region.ALL.on(wish.leaveOut()), "left out: this zone stays as it is"));
+            layers.add(stays(Region.ALL.on(wish.leaveOut()), WishMessage.LEFT_OUT));
         }
     }
 }

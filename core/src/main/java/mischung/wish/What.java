@@ -5,6 +5,8 @@ import java.util.List;
 import java.util.Optional;
 import mischung.RefusedInput;
 import mischung.hair.LevelScale;
+import mischung.said.Figure;
+import mischung.said.Said;
 
 /** What hair shall become. */
 public sealed interface What {
@@ -128,40 +130,49 @@ public sealed interface What {
         return this instanceof Along along ? along.featherCm : 0;
     }
 
-    /** "root to 20 cm, last 8 cm, staggered by 3 cm, feathered over 4 cm"; empty for one colour. */
-    default String heights() {
+    /** "root to 20 cm", "last 8 cm", "staggered by 3 cm", "feathered over 4 cm"; empty for one colour. */
+    default List<Said> heights() {
         if (!(this instanceof Along along)) {
-            return "";
+            return List.of();
         }
-        List<String> words = new ArrayList<>();
-        along.root.ifPresent(aim -> words.add("root to " + Edge.cm(along.rootCm)));
-        along.ends.ifPresent(aim -> words.add("last " + Edge.cm(along.endsCm)));
+        List<Said> heights = new ArrayList<>();
+        along.root.ifPresent(aim -> heights.add(height(WishMessage.ROOT_TO, along.rootCm)));
+        along.ends.ifPresent(aim -> heights.add(height(WishMessage.LAST, along.endsCm)));
         if (along.staggerCm > 0) {
-            words.add("staggered by " + Edge.cm(along.staggerCm));
+            heights.add(height(WishMessage.STAGGERED, along.staggerCm));
         }
         if (along.featherCm > 0) {
-            words.add(feathered(along.featherCm));
+            heights.add(height(WishMessage.FEATHERED, along.featherCm));
         }
-        return String.join(", ", words);
+        return heights;
     }
 
-    /** "feathered over 4 cm". */
-    static String feathered(double cm) {
-        return "feathered over " + Edge.cm(cm);
+    private static Said height(WishMessage message, double cm) {
+        return message.say().part("length", Edge.length(cm)).said();
+    }
+
+    private static Figure along(Figure from, Figure to) {
+        return new Figure.Part(
+                WishMessage.ALONG.say().with("from", from).with("to", to).said());
     }
 
     /** "6 natural", "5 natural to 8 gold". */
-    default String words() {
+    default Figure figure() {
         if (this instanceof Along along) {
-            StringBuilder words = new StringBuilder();
-            along.root.ifPresent(aim -> words.append(aim.words()).append(" to "));
-            words.append(along.mids.words());
-            along.ends.ifPresent(aim -> words.append(" to ").append(aim.words()));
-            return words.toString();
+            Figure upper = new Figure.Part(along.mids.said());
+            if (along.root.isPresent()) {
+                upper = along(new Figure.Part(along.root.get().said()), upper);
+            }
+            return along.ends.isPresent()
+                    ? along(upper, new Figure.Part(along.ends.get().said()))
+                    : upper;
         }
         if (this instanceof LiftOnly lift) {
-            return "lifted to " + Aim.lifted(lift.level).words();
+            return new Figure.Part(WishMessage.LIFTED_TO
+                    .say()
+                    .part("colour", Aim.lifted(lift.level).said())
+                    .said());
         }
-        return aim(Part.MIDS).map(Aim::words).orElse("stays");
+        return aim(Part.MIDS).<Figure>map(aim -> new Figure.Part(aim.said())).orElseGet(WishMessage.STAYS::figure);
     }
 }

@@ -3,15 +3,16 @@ package mischung.wish;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.List;
-import java.util.Locale;
 import java.util.OptionalInt;
 import java.util.Set;
-import java.util.stream.Collectors;
 import mischung.RefusedInput;
 import mischung.hair.LevelScale;
 import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
 import mischung.light.Lab;
+import mischung.said.Figure;
+import mischung.said.Said;
+import mischung.said.Saying;
 
 /**
  * What the client wants to see, and what must stay.
@@ -121,27 +122,38 @@ public record Wish(
     }
 
     /** "6 natural"; with a design "melt: 4½ natural, 6 copper, 7 copper"; with layers "6 natural with babylights 9 pearl". */
-    public String words() {
-        String over = layers.stream()
-                .filter(Layer::on)
-                .map(layer -> layer.words().toLowerCase(Locale.ROOT))
-                .collect(Collectors.joining(", "));
-        return over.isEmpty() ? designed() : designed() + " with " + over;
+    public Said said() {
+        List<Said> over = layers.stream().filter(Layer::on).map(Layer::said).toList();
+        return over.isEmpty()
+                ? designed()
+                : WishMessage.WITH_LAYERS
+                        .say()
+                        .part("wish", designed())
+                        .all("layers", Figure.Joint.COMMA, over)
+                        .said();
     }
 
-    private String designed() {
-        return switch (design.kind()) {
-            case EVEN -> main.words();
-            case MELT ->
-                "melt: " + design.root().orElseThrow().words() + ", " + main.words() + ", "
-                        + design.ends().orElseThrow().words();
-            case SHADOW_ROOT, ROOT_TAP ->
-                main.words() + " with " + design.kind().words() + " "
-                        + design.root().orElseThrow().words();
-            case TIPS -> main.words() + ", tips " + design.ends().orElseThrow().words();
+    private Said designed() {
+        Saying said = switch (design.kind()) {
+            case EVEN -> WishMessage.EVEN.say();
+            case MELT -> WishMessage.MELT.say();
+            case SHADOW_ROOT, ROOT_TAP -> WishMessage.WITH_ROOT.say().thing("design", design.kind());
+            case TIPS -> WishMessage.WITH_TIPS.say();
             case LOWLIGHTS, HIGHLIGHTS ->
-                design.kind().words() + " " + design.pieces().orElseThrow().words()
-                        + (design.restStays() ? ", the rest as it is" : " in " + main.words());
+                (design.restStays() ? WishMessage.PIECES_ALONE : WishMessage.PIECES_IN)
+                        .say()
+                        .thing("design", design.kind())
+                        .part("pieces", design.pieces().orElseThrow().said());
         };
+        if (design.kind().hasRoot()) {
+            said.part("root", design.root().orElseThrow().said());
+        }
+        if (design.kind().hasEnds()) {
+            said.part("ends", design.ends().orElseThrow().said());
+        }
+        if (!design.kind().woven() || !design.restStays()) {
+            said.part("main", main.said());
+        }
+        return said.said();
     }
 }

@@ -5,7 +5,10 @@ import java.util.Optional;
 import java.util.Set;
 import mischung.change.Place;
 import mischung.hair.Band;
-import mischung.hair.LevelScale;
+import mischung.hair.ZonePlace;
+import mischung.said.Figure;
+import mischung.said.Said;
+import mischung.said.Saying;
 
 /**
  * A stretch of hair that is worked as one: a band as read, cut where the wish has a line of its own and parted where pieces
@@ -23,7 +26,7 @@ import mischung.hair.LevelScale;
  * @param purpose what that layer is for
  * @param how it is to be done, where that is wished
  * @param called what such pieces are called beside others: "pieces", "rest", "babylights"; empty where all hairs are meant
- * @param why it has this aim, in a few words
+ * @param why it has this aim
  */
 public record WorkedBand(
         int zone,
@@ -38,8 +41,8 @@ public record WorkedBand(
         double featherCm,
         Layer.Purpose purpose,
         How how,
-        String called,
-        String why) {
+        Optional<Figure> called,
+        Figure why) {
     public WorkedBand {
         groups = Collections.unmodifiableSet(groups);
     }
@@ -62,9 +65,14 @@ public record WorkedBand(
         return zone == other.zone && !Collections.disjoint(groups, other.groups);
     }
 
-    /** "4–12 cm", "4–12 cm pieces". */
-    public String cmWords() {
-        String cm = LevelScale.figure(band.fromCm()) + "–" + LevelScale.figure(band.toCm()) + " cm";
-        return called.isEmpty() ? cm : cm + " " + called;
+    /** "crown 4–12 cm", "crown 4–12 cm pieces". */
+    Said said(ZonePlace place) {
+        Saying stretch = (called.isPresent() ? WishMessage.STRETCH_OF : WishMessage.STRETCH)
+                .say()
+                .thing("place", place)
+                .tenth("from", band.fromCm())
+                .tenth("to", band.toCm());
+        called.ifPresent(hairs -> stretch.with("hairs", hairs));
+        return stretch.said();
     }
 }

@@ -17,6 +17,8 @@ import mischung.hair.Strand;
 import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
 import mischung.product.HairAmount;
+import mischung.said.Figure;
+import mischung.said.Said;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -190,8 +192,8 @@ public final class WorkedHead {
     }
 
     /** "crown 4–12 cm". */
-    public String name(BandRef at) {
-        return place(at).words() + " " + at(at).cmWords();
+    public Said said(BandRef at) {
+        return at(at).said(place(at));
     }
 
     private List<WorkedBand> worked(int z) {
@@ -254,11 +256,11 @@ public final class WorkedHead {
     }
 
     /** What the last layer that speaks of it says of some hairs. */
-    private record Said(int layer, What what, What.Part part, boolean woven) {}
+    private record Given(int layer, What what, What.Part part, boolean woven) {}
 
     private List<WorkedBand> aimed(int z, Groups groups, int b, Band piece) {
         Zone zone = read.zones().get(z);
-        Map<Said, List<Groups.Group>> alike = new LinkedHashMap<>();
+        Map<Given, List<Groups.Group>> alike = new LinkedHashMap<>();
         // What is parted out is named before what lies between.
         for (Groups.Group group : groups.partedFirst()) {
             alike.computeIfAbsent(said(zone, z, group, piece), key -> new ArrayList<>())
@@ -269,7 +271,7 @@ public final class WorkedHead {
         return all;
     }
 
-    private Said said(Zone zone, int z, Groups.Group group, Band piece) {
+    private Given said(Zone zone, int z, Groups.Group group, Band piece) {
         double middle = (piece.fromCm() + piece.toCm()) / 2;
         double length = zone.strand().lengthCm();
         for (int i = layers.size() - 1; i >= 0; i--) {
@@ -279,24 +281,24 @@ public final class WorkedHead {
                     : Optional.of(layer.whats().get(0));
             if (layer.on() && what.isPresent() && layer.region().holds(zone.place(), zone.strand(), piece, middle)) {
                 What.Part part = what.get().part(middle, length, stagger(layer, what.get(), z));
-                return new Said(i, what.get(), part, layer.pattern().parts());
+                return new Given(i, what.get(), part, layer.pattern().parts());
             }
         }
-        return new Said(-1, What.stays(), What.Part.MIDS, false);
+        return new Given(-1, What.stays(), What.Part.MIDS, false);
     }
 
     /** Below its root a layer that shades or taps it is but the wished colour. */
-    private static Layer.Purpose purpose(Layer layer, Said said) {
+    private static Layer.Purpose purpose(Layer layer, Given said) {
         boolean below = said.what instanceof What.Along && said.part != What.Part.ROOT;
         return below && layer.purpose() != Layer.Purpose.MELT ? Layer.Purpose.COLOUR : layer.purpose();
     }
 
     private WorkedBand worked(
-            int z, Groups groups, int b, Band piece, Said said, List<Groups.Group> some, boolean alone) {
+            int z, Groups groups, int b, Band piece, Given said, List<Groups.Group> some, boolean alone) {
         boolean rest = some.stream().anyMatch(Groups.Group::isRest);
         Optional<Layer> layer = said.layer < 0 ? Optional.empty() : Optional.of(layers.get(said.layer));
         Optional<Aim> aim = said.what.aim(said.part);
-        String between = "between the pieces" + (aim.isEmpty() ? ": stays" : "");
+        WishMessage between = aim.isEmpty() ? WishMessage.BETWEEN_PIECES_STAYS : WishMessage.BETWEEN_PIECES;
         Weave weave = alone ? Weave.ALL : rest ? Weave.REST : Weave.PIECES;
         return new WorkedBand(
                 z,
@@ -311,10 +313,14 @@ public final class WorkedHead {
                 said.what.featherCm(),
                 layer.map(l -> purpose(l, said)).orElse(Layer.Purpose.STAYS),
                 layer.map(Layer::how).orElse(How.USUAL),
-                weave == Weave.PIECES ? groups.called(some.get(0)) : weave.words(),
+                switch (weave) {
+                    case ALL -> Optional.empty();
+                    case REST -> Optional.of(Figure.Named.of(weave));
+                    case PIECES -> Optional.of(groups.called(some.get(0)));
+                },
                 weave == Weave.REST && said.layer == 0
-                        ? between
-                        : layer.map(l -> l.why(said.part, said.woven)).orElse("nothing is wished of it"));
+                        ? between.figure()
+                        : layer.map(l -> l.why(said.part, said.woven)).orElseGet(WishMessage.NOTHING_WISHED::figure));
     }
 
     @Override

@@ -16,6 +16,8 @@ import mischung.plan.Plan;
 import mischung.plan.Planner;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
+import mischung.said.Figure;
+import mischung.said.Heard;
 import mischung.school.Method;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
@@ -54,7 +56,7 @@ class AfterTest {
         Upkeep.Due roots = roots(Growth.between(1, 1.2));
         assertThat(roots.from()).isEqualTo(DAY.plusWeeks(5));
         assertThat(roots.to()).isEqualTo(DAY.plusWeeks(6));
-        assertThat(roots.warning()).contains("bands again");
+        assertThat(roots.warning().orElseThrow()).matches(Heard.a(AfterMessage.ROOTS_BAND));
         assertThat(roots.late(DAY.plusWeeks(6))).isFalse();
         assertThat(roots.late(DAY.plusWeeks(7))).isTrue();
     }
@@ -64,7 +66,7 @@ class AfterTest {
     void fastHairLeavesTheWarmStretchSooner() {
         Upkeep.Due roots = roots(Growth.between(1.5, 2));
         assertThat(roots.to()).isEqualTo(DAY.plusDays(30));
-        assertThat(roots.warning()).contains(DAY.plusDays(30).toString());
+        assertThat(roots.warning().orElseThrow().figures()).containsEntry("day", new Figure.Day(DAY.plusDays(30)));
     }
 
     @Test
@@ -77,12 +79,12 @@ class AfterTest {
 
     @Test
     void whatIsDoneAtHomeFollowsFromWhatWasDone() {
-        assertThat(HomeCare.of(LIGHTER)).anyMatch(line -> line.contains("strengthening treatment"));
-        assertThat(HomeCare.of(DARKER)).anyMatch(line -> line.contains("clearing shampoo"));
-        assertThat(HomeCare.of(DARKER)).noneMatch(line -> line.contains("violet"));
+        assertThat(HomeCare.of(LIGHTER)).anyMatch(Heard.a(AfterMessage.STRENGTHEN));
+        assertThat(HomeCare.of(DARKER)).anyMatch(Heard.a(AfterMessage.WARMTH_LEAVES));
+        assertThat(HomeCare.of(DARKER)).noneMatch(Heard.a(AfterMessage.VIOLET_SHAMPOO));
         Plan nothing = plan(6, Tone.NATURAL, new Band(0, 25, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0));
         assertThat(nothing.steps()).isEmpty();
-        assertThat(HomeCare.of(nothing).get(0)).startsWith("Nothing special");
+        assertThat(HomeCare.of(nothing).get(0)).matches(Heard.a(AfterMessage.NOTHING_SPECIAL));
         assertThat(Upkeep.of(nothing, DAY, Growth.UNMEASURED)).isEmpty();
     }
 
@@ -102,7 +104,7 @@ class AfterTest {
                 .filter(one -> one.kind() == needed)
                 .findFirst()
                 .orElseThrow();
-        assertThat(due.why()).isNotBlank();
+        assertThat(Upkeep.kept(due.kind(), due.from(), due.to()).why()).isEqualTo(due.why());
         assertThat(due.from()).isBeforeOrEqualTo(DAY.plusWeeks(needed.fromWeeks()));
         assertThat(due.to()).isBeforeOrEqualTo(DAY.plusWeeks(needed.toWeeks()));
     }

@@ -13,6 +13,7 @@ import mischung.doubt.Calibration;
 import mischung.doubt.Factor;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
+import mischung.hair.HairMessage;
 import mischung.hair.LevelScale;
 import mischung.hair.Measured;
 import mischung.hair.Porosity;
@@ -150,7 +151,12 @@ class LookBackTest {
                 "Ada",
                 new Event.Found(lengths.zone(), lengths.band(), 8, both, Optional.empty(), Optional.empty())));
         Foretold.Shown real = LookBack.of(job()).bands().get(0).real();
-        assertThat(real.words()).contains("beige with some gold");
+        assertThat(LookBack.of(job()).bands().get(0).said())
+                .isEqualTo(HairMessage.COLOUR
+                        .say()
+                        .level("level", 8)
+                        .with("tone", both.figure())
+                        .said());
         assertThat(real.lab()).isEqualTo(both.colourAt(8));
         assertThat(real.lab()).isNotEqualTo(ToneMix.of(Tone.BEIGE).colourAt(8));
     }

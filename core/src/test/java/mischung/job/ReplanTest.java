@@ -7,7 +7,6 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -38,12 +37,15 @@ import mischung.plan.Planner;
 import mischung.plan.Strategy;
 import mischung.plan.Underway;
 import mischung.product.ProductRange;
+import mischung.said.Figure;
+import mischung.said.Heard;
 import mischung.school.Method;
 import mischung.sequence.Batch;
 import mischung.sequence.Durations;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
+import mischung.sequence.TaskMessage;
 import mischung.sequence.Terms;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
@@ -246,8 +248,8 @@ class ReplanTest {
         Recheck broken = look(clock, LevelScale.inHalves(predicted), Optional.of(Elasticity.BREAKS));
         assertThat(broken.stop()).isTrue();
         Replan replan = place().thorough(broken);
-        assertThat(replan.words()).contains("rinse this section now");
-        assertThat(replan.why().get(0)).contains("Rinse it at once");
+        assertThat(replan.words()).matches(Heard.a(JobMessage.DOES_NOT_RETURN));
+        assertThat(replan.why().get(0)).matches(Heard.a(JobMessage.RINSE_AT_ONCE));
         List<PlanStep> after = replan.plan()
                 .steps()
                 .subList(
@@ -333,7 +335,9 @@ class ReplanTest {
                 .isStrictlyBetween(
                         cool.colour().orElseThrow().warmth(),
                         warm.colour().orElseThrow().warmth());
-        assertThat(place().afterLook(warm).words()).contains("copper", "apart");
+        assertThat(place().afterLook(warm).words())
+                .matches(Heard.a(JobMessage.COLOUR_SEEN))
+                .satisfies(said -> assertThat(Heard.figure(said, "tone")).contains("copper"));
         BandRef seen = cool.underway().seen().keySet().iterator().next();
         int step = cool.underway().rounds().size();
         assertThat(hueBefore(place().afterLook(warm).plan(), step, seen))
@@ -368,8 +372,8 @@ class ReplanTest {
     void nothingMoreGoesOnAnIrritatedScalp() {
         begin();
         Replan off = place().offTheScalp(Scalp.IRRITATED);
-        assertThat(off.words()).contains("irritated");
-        assertThat(off.why()).anyMatch(why -> why.contains("No lightener and no colour on the scalp"));
+        assertThat(off.words().figures()).containsEntry("scalp", Figure.Named.of(Scalp.IRRITATED));
+        assertThat(off.why()).anyMatch(Heard.a(JobMessage.NOTHING_ON_SCALP_TODAY));
         assertThat(off.plan().steps())
                 .allMatch(step -> step.bands().stream()
                         .noneMatch(at -> off.plan().head().at(at).touchesScalp()));
@@ -491,7 +495,9 @@ class ReplanTest {
         Replan alone = place().afterHands(1);
         holdsTogether(alone.tasks(), 1);
         assertThat(end(alone.tasks())).isGreaterThan(end(tasks));
-        assertThat(alone.why()).anyMatch(why -> why.contains("later"));
+        assertThat(alone.why())
+                .anyMatch(why -> why.message() == JobMessage.CAN_GO_OTHERWISE
+                        && Heard.figure(why, "later").equals("yes"));
     }
 
     @Test
@@ -512,7 +518,8 @@ class ReplanTest {
         now = NINE.plus(Duration.ofMinutes(20));
         Replan late = place().late();
         holdsTogether(late.tasks(), HANDS);
-        assertThat(late.words()).contains("20 min behind");
+        assertThat(late.words())
+                .isEqualTo(JobMessage.BEHIND.say().count("minutes", 20).said());
         assertThat(end(late.tasks()) - end(tasks)).isBetween(0, 20);
     }
 
@@ -521,11 +528,11 @@ class ReplanTest {
         begin();
         int whole = end(tasks);
         Replan enough = place().goesBy(whole + 10);
-        assertThat(enough.why()).singleElement().asString().contains("All of it can be done");
+        assertThat(enough.why()).singleElement().matches(Heard.a(JobMessage.ALL_CAN_BE_DONE));
         Replan less = place().goesBy(whole - 15);
         holdsTogether(less.tasks(), HANDS);
         assertThat(end(less.tasks())).isLessThanOrEqualTo(whole - 15);
-        assertThat(less.why()).anyMatch(why -> why.startsWith("Left out today: "));
+        assertThat(less.why()).anyMatch(Heard.a(JobMessage.LEFT_OUT_TODAY));
     }
 
     /** What is on the hair has to come off, whatever the hour. */
@@ -541,7 +548,7 @@ class ReplanTest {
         int minute = job().minute();
         tell(minute, new Event.GoesBy(hour));
         Replan less = place().goesBy(hour);
-        assertThat(less.why()).anyMatch(why -> why.startsWith("Left out today: "));
+        assertThat(less.why()).anyMatch(Heard.a(JobMessage.LEFT_OUT_TODAY));
         tell(minute, Event.Replanned.yes(less, entries.size(), true, List.of()));
 
         Recheck asSaid =
@@ -564,7 +571,7 @@ class ReplanTest {
         lightening(10);
         int minute = job().minute();
         Replan never = place().goesBy(minute + 3);
-        assertThat(never.why().get(0)).contains("cannot be done by then");
+        assertThat(never.why().get(0)).matches(Heard.a(JobMessage.CANNOT_BE_DONE));
         assertThat(end(never.tasks())).isGreaterThan(minute + 3);
         holdsTogether(never.tasks(), HANDS);
     }
@@ -589,8 +596,10 @@ class ReplanTest {
         assertThat(more.tasks())
                 .anyMatch(task -> task.kind() == Task.Kind.MIX
                         && task.title()
-                                .toLowerCase(Locale.ROOT)
-                                .contains("more of bowl " + first.bowl().toLowerCase(Locale.ROOT)));
+                                .equals(TaskMessage.MIX_MORE
+                                        .say()
+                                        .typed("bowl", first.bowl())
+                                        .said()));
     }
 
     /** The middle of a plan, played through as it was decided, is the plan. */

@@ -13,6 +13,8 @@ import mischung.hair.Tone;
 import mischung.product.DirectCanvas;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
+import mischung.said.Figure;
+import mischung.said.Heard;
 import mischung.school.School;
 import mischung.sequence.Sequencer;
 import mischung.wish.Aim;
@@ -54,13 +56,12 @@ class DirectColourTest {
         Outcome end = plan.end(new BandRef(0, 0));
         if (end.difference() > 6) {
             assertThat(plan.findings())
-                    .extracting(Plan.Finding::sentence)
-                    .anyMatch(sentence -> sentence.contains("not reach " + aim.words()));
+                    .extracting(Plan.Finding::said)
+                    .filteredOn(Heard.a(FindingMessage.MISSED))
+                    .anyMatch(said -> said.figures().get("aim").equals(new Figure.Part(aim.said())));
         }
         assertThat(plan.steps()).noneMatch(step -> step.kind() == Action.FILL);
-        assertThat(plan.findings())
-                .extracting(Plan.Finding::sentence)
-                .noneMatch(sentence -> sentence.contains("no lightened band goes three or more levels darker"));
+        assertThat(plan.findings()).extracting(Plan.Finding::said).noneMatch(Heard.a(FindingMessage.NO_FILLER));
         assertThat(Sequencer.of(plan).batches())
                 .filteredOn(batch -> !Double.isFinite(batch.volume()))
                 .as("nothing in it is spent while it stands")
@@ -97,8 +98,8 @@ class DirectColourTest {
         BandAnswer answer = plan.answer(new BandRef(0, 0));
         assertThat(answer.decision()).isEqualTo(Decision.TOO_DARK);
         assertThat(answer.reasons())
-                .anyMatch(reason ->
-                        reason.rule() == Rule.R59C && reason.sentence().contains("sheen"));
+                .anyMatch(
+                        reason -> reason.rule() == Rule.R59C && reason.said().message() == ReasonMessage.DIRECT_SHEEN);
     }
 
     /** What warmth is left mixes in: blue on yellow turns green, and that is said. */
@@ -108,7 +109,7 @@ class DirectColourTest {
         assertThat(plan.end(new BandRef(0, 0)).look().lab().hueDegrees()).isBetween(100.0, 240.0);
         assertThat(plan.warnings())
                 .anyMatch(warning -> warning.fault() == Warning.Fault.GREEN
-                        && warning.sentence().contains("yellow left in the hair"));
+                        && warning.said().message() == WarningMessage.YELLOW_MIXES_IN);
     }
 
     @Test
@@ -139,7 +140,7 @@ class DirectColourTest {
                 new Wish(level, tone),
                 School.LADDER,
                 ProductRange.demo());
-        assertThat(plan.findings().stream().anyMatch(f -> f.sentence().startsWith("What lies under")))
+        assertThat(plan.findings().stream().anyMatch(f -> f.said().message() == FindingMessage.VANISHES))
                 .isEqualTo(vanishes);
     }
 }

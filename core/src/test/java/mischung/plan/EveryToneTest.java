@@ -11,6 +11,8 @@ import mischung.hair.BandRef;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
 import mischung.product.ProductRange;
+import mischung.said.Figure;
+import mischung.said.Heard;
 import mischung.school.School;
 import mischung.wish.Aim;
 import mischung.wish.Wish;
@@ -38,8 +40,9 @@ class EveryToneTest {
         if (end.difference() > 6) {
             assertThat(plan.findings())
                     .as("%s ends %s, %.1f off", aim.words(), end.look().words(), end.difference())
-                    .extracting(Plan.Finding::sentence)
-                    .anyMatch(sentence -> sentence.contains("not reach " + aim.words()));
+                    .extracting(Plan.Finding::said)
+                    .filteredOn(Heard.a(FindingMessage.MISSED))
+                    .anyMatch(said -> said.figures().get("aim").equals(new Figure.Part(aim.said())));
         }
     }
 }

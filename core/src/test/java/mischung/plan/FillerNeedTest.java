@@ -1,12 +1,15 @@
 package mischung.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
+import mischung.said.Heard;
+import mischung.said.Said;
 import mischung.school.School;
 import mischung.wish.Wish;
 import net.jqwik.api.ForAll;
@@ -89,8 +92,7 @@ class FillerNeedTest {
         BandAnswer toned = answer(lightened(9, Tone.ASH, Porosity.NORMAL), 7, Tone.NATURAL);
         assertThat(warm.decision()).isEqualTo(Decision.COLOUR);
         assertThat(toned.decision()).isEqualTo(Decision.FILL);
-        assertThat(toned.reasons())
-                .anySatisfy(reason -> assertThat(reason.sentence()).contains("lost more warmth"));
+        assertThat(toned.reasons()).anyMatch(reason -> reason.said().message() == ReasonMessage.LOST_WARMTH);
     }
 
     /** R10: porous hair that needs no filler gets an equaliser. */
@@ -105,9 +107,18 @@ class FillerNeedTest {
     @Test
     void reasonsNameTheFigures() {
         BandAnswer answer = answer(lightened(9.5, Tone.AS_LIFTED, Porosity.NORMAL), 6, Tone.NATURAL);
-        assertThat(answer.reasons().get(0).sentence()).contains("From 9½ to 6 is 3.5 levels");
-        assertThat(answer.reasons().get(1).sentence())
-                .containsPattern("level \\d\\.\\d, .*chroma \\d+ where the wish has 23");
+        assertThat(answer.reasons().get(0).said())
+                .isEqualTo(ReasonMessage.FILL_FIRST
+                        .say()
+                        .level("from", 9.5)
+                        .level("to", 6)
+                        .tenth("levels", 3.5)
+                        .said());
+        Said alone = answer.reasons().get(1).said();
+        assertThat(alone.message()).isEqualTo(ReasonMessage.TARGET_ALONE);
+        assertThat(Heard.number(alone, "reached")).isBetween(6.0, 9.5);
+        assertThat(Heard.number(alone, "wished")).isCloseTo(23, within(0.5));
+        assertThat(Heard.number(alone, "chroma")).isLessThan(Heard.number(alone, "wished"));
     }
 
     /** R19 (common practice): the same bowl comes out darker on porous hair, so its mix is chosen lighter. */

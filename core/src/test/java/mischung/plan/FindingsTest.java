@@ -1,6 +1,7 @@
 package mischung.plan;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import mischung.doubt.Calibration;
@@ -14,6 +15,9 @@ import mischung.hair.Tone;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.said.Figure;
+import mischung.said.Heard;
+import mischung.said.Said;
 import mischung.school.Method;
 import mischung.school.School;
 import mischung.wish.Limits;
@@ -32,11 +36,15 @@ class FindingsTest {
         return new Band(from, to, BandKind.LIGHTENED, level, Tone.AS_LIFTED, porosity, 0);
     }
 
-    private static List<String> warnings(Plan plan) {
+    private static List<Said> warnings(Plan plan) {
         return plan.findings().stream()
                 .filter(f -> f.weight() == Plan.Weight.WARNING)
-                .map(Plan.Finding::sentence)
+                .map(Plan.Finding::said)
                 .toList();
+    }
+
+    private static Figure band(Plan plan, int band) {
+        return new Figure.Part(plan.head().said(new BandRef(0, band)));
     }
 
     @Test
@@ -44,7 +52,7 @@ class FindingsTest {
         Plan even = plan(
                 DEMO, 6, Tone.NATURAL, lightened(0, 15, 9.5, Porosity.NORMAL), lightened(15, 30, 10, Porosity.NORMAL));
         assertThat(warnings(even)).isEmpty();
-        assertThat(even.findings()).extracting(Plan.Finding::sentence).anyMatch(s -> s.endsWith("even."));
+        assertThat(even.findings()).extracting(Plan.Finding::said).anyMatch(Heard.a(FindingMessage.EVEN));
         Plan lined = plan(
                 DEMO,
                 7,
@@ -53,12 +61,15 @@ class FindingsTest {
                 lightened(5, 30, 8.5, Porosity.NORMAL));
         assertThat(warnings(lined))
                 .as("the root is lifted, so no line is left")
-                .noneMatch(s -> s.contains("A line stays"));
+                .noneMatch(Heard.a(FindingMessage.LINE));
         Plan unlifted = Planner.plan(
                 lined.head().read(), lined.wish().with(Limits.NONE.withoutLightener()), School.LADDER, DEMO);
         assertThat(warnings(unlifted))
-                .anyMatch(s -> s.contains("A line stays at the upper edge of back 5–30 cm"))
-                .anyMatch(s -> s.contains("back 0–5 cm") && s.contains("cannot lighten"));
+                .anyMatch(said -> said.message() == FindingMessage.LINE
+                        && said.figures().get("band").equals(band(unlifted, 1)))
+                .anyMatch(said -> said.message() == FindingMessage.TOO_DARK
+                        && said.figures().get("bands") instanceof Figure.All all
+                        && all.figures().contains(band(unlifted, 0)));
     }
 
     @Test
@@ -71,8 +82,8 @@ class FindingsTest {
                 5,
                 Tone.NATURAL,
                 lightened(0, 30, 8, Porosity.NORMAL));
-        assertThat(warnings(plan)).anyMatch(s -> s.contains("not reach 5 natural with this shelf"));
-        assertThat(warnings(plan)).anyMatch(s -> s.contains("could not be mixed by its rules"));
+        assertThat(warnings(plan)).anyMatch(Heard.a(FindingMessage.MISSED));
+        assertThat(warnings(plan)).anyMatch(Heard.a(FindingMessage.OUTSIDE_RULES));
         assertThat(plan.steps()
                         .get(plan.steps().size() - 1)
                         .bowls()
@@ -136,7 +147,13 @@ class FindingsTest {
                 3);
         Strategy usual = Strategy.of("usual", Method.USUAL);
         assertThat(warnings(Planner.plan(desk, usual.inVisits(2))))
-                .anyMatch(words -> words.startsWith("Between the visits 1.1 to 1.7 cm grow in, at natural 3"));
-        assertThat(warnings(Planner.plan(desk, usual))).noneMatch(words -> words.contains("grow in"));
+                .filteredOn(Heard.a(FindingMessage.GROWS_BETWEEN_VISITS))
+                .singleElement()
+                .satisfies(said -> {
+                    assertThat(Heard.number(said, "from")).isCloseTo(1.1, within(0.05));
+                    assertThat(Heard.number(said, "to")).isCloseTo(1.7, within(0.05));
+                    assertThat(said.figures().get("level")).isEqualTo(new Figure.Level(3));
+                });
+        assertThat(warnings(Planner.plan(desk, usual))).noneMatch(Heard.a(FindingMessage.GROWS_BETWEEN_VISITS));
     }
 }

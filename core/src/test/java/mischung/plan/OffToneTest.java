@@ -10,6 +10,8 @@ import mischung.hair.BandRef;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
 import mischung.product.ProductRange;
+import mischung.said.Heard;
+import mischung.said.Said;
 import mischung.school.Method;
 import mischung.wish.Aim;
 import mischung.wish.Design;
@@ -106,11 +108,11 @@ class OffToneTest {
                 .hasSize(1);
     }
 
-    private static List<String> why(Plan plan, Rule rule) {
+    private static List<Said> why(Plan plan, Rule rule) {
         return plan.steps().stream()
                 .flatMap(step -> step.reasons().stream())
                 .filter(reason -> reason.rule() == rule)
-                .map(Reason::sentence)
+                .map(Reason::said)
                 .toList();
     }
 
@@ -118,16 +120,16 @@ class OffToneTest {
     @Test
     void theRemoversReasonIsTrue() {
         Plan same = plan(new Wish(5, Tone.NATURAL), natural(2, 5), dyed(2, 30, 5, Tone.RED));
-        assertThat(why(same, Rule.R30)).anyMatch(words -> words.contains("has the depth of the wish"));
+        assertThat(why(same, Rule.R30)).anyMatch(Heard.a(ReasonMessage.REMOVE_TONE));
         Plan lighter = plan(new Wish(7, Tone.NATURAL), natural(2, 7), dyed(2, 30, 4, Tone.RED));
-        assertThat(why(lighter, Rule.R30)).anyMatch(words -> words.contains("darker than the wish"));
+        assertThat(why(lighter, Rule.R30)).anyMatch(Heard.a(ReasonMessage.REMOVE_DARKER));
     }
 
     /** R9: pearl wants a lighter canvas than it shows; a gold lies on what is lifted just so far. */
     @Test
     void liftedFurtherThanShownSaysWhy() {
         Plan pearl = plan(new Wish(9, Tone.PEARL), natural(30, 6));
-        assertThat(why(pearl, Rule.R9)).anyMatch(words -> words.startsWith("Lifted further than the wish shows"));
+        assertThat(why(pearl, Rule.R9)).anyMatch(Heard.a(ReasonMessage.LIFTED_FURTHER));
         Plan gold = plan(new Wish(8, Tone.GOLD), natural(30, 5));
         assertThat(why(gold, Rule.R9)).isEmpty();
     }

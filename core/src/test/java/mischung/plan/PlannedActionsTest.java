@@ -20,6 +20,8 @@ import mischung.hair.Tone;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.said.Figure;
+import mischung.said.Heard;
 import mischung.school.Method;
 import mischung.school.Pull;
 import mischung.school.TakeOut;
@@ -287,8 +289,7 @@ class PlannedActionsTest {
         Plan plan = plan(blackHead(1), LIGHTER, usual().withoutLightener());
         assertThat(actions(plan)).doesNotContain(Action.LIGHTEN, Action.CLEANSE);
         assertThat(plan.answer(ENDS).reasons())
-                .anySatisfy(reason ->
-                        assertThat(reason.sentence()).startsWith("It stops at").contains("no lightener"));
+                .anyMatch(reason -> reason.said().message() == ReasonMessage.STOPS_NO_LIGHTENER);
     }
 
     /** R24: half the way today; the wait lies between, and the second visit goes the rest. */
@@ -377,7 +378,7 @@ class PlannedActionsTest {
                 .allSatisfy(step -> plan.head()
                         .bands()
                         .forEach(at -> assertThat(step.outcome(at).integrity())
-                                .as(plan.head().name(at))
+                                .as("%s", at)
                                 .isGreaterThanOrEqualTo(least)));
     }
 
@@ -396,13 +397,26 @@ class PlannedActionsTest {
         assertThat(instead.formula().misfit())
                 .isGreaterThanOrEqualTo(first.formula().misfit() - 0.3);
         assertThat(instead.reasons())
-                .anySatisfy(reason -> assertThat(reason.sentence())
-                        .startsWith("With "
-                                + first.formula().mix().parts().get(0).shade().words())
-                        .endsWith(String.format(
-                                "%.1f instead of %.1f.",
-                                first.formula().misfit(), instead.formula().misfit())));
-        assertThat(first.reasons()).noneMatch(reason -> reason.sentence().contains("which is out"));
+                .extracting(Reason::said)
+                .filteredOn(Heard.a(ReasonMessage.WITH_WHAT_IS_OUT))
+                .singleElement()
+                .satisfies(said -> {
+                    assertThat(said.figures().get("mix"))
+                            .isEqualTo(first.formula().mix().figure());
+                    assertThat(Heard.number(said, "whole"))
+                            .isEqualTo(first.formula().misfit());
+                    assertThat(Heard.number(said, "found"))
+                            .isEqualTo(instead.formula().misfit());
+                    assertThat(Heard.figure(said, "missed"))
+                            .contains(new Figure.Part(first.formula()
+                                            .mix()
+                                            .parts()
+                                            .get(0)
+                                            .shade()
+                                            .said())
+                                    .text());
+                });
+        assertThat(first.reasons()).extracting(Reason::said).noneMatch(Heard.a(ReasonMessage.WITH_WHAT_IS_OUT));
     }
 
     @Test
@@ -411,7 +425,7 @@ class PlannedActionsTest {
         ProductRange less = ProductRange.demo().without(Set.of("demi-natural-3"));
         Plan plan = Planner.plan(new Desk(blonde, new Wish(7, Tone.COPPER), less, Calibration.none(), 3), usual());
         assertThat(lastBowl(plan).reasons())
-                .anyMatch(reason -> reason.sentence().contains("costs nothing in colour"));
+                .anyMatch(reason -> reason.said().message() == ReasonMessage.OUT_COSTS_NOTHING);
     }
 
     private static Bowl lastBowl(Plan plan) {
@@ -451,9 +465,9 @@ class PlannedActionsTest {
         }
         Plan plan = Planner.byHand(desk, Method.USUAL, List.of(Round.of(one)));
         assertThat(plan.answer(ROOT).decision()).isEqualTo(decision);
-        assertThat(plan.answer(ROOT).reasons().get(0).sentence()).startsWith("After ");
+        assertThat(plan.answer(ROOT).reasons().get(0).said()).matches(Heard.a(ReasonMessage.OWN_SHOWS));
         assertThat(plan.answer(MIDS).decision()).isEqualTo(Decision.LEAVE);
-        assertThat(plan.answer(MIDS).reasons().get(0).sentence()).contains("does not touch it");
+        assertThat(plan.answer(MIDS).reasons().get(0).said()).matches(Heard.a(ReasonMessage.OWN_UNTOUCHED));
     }
 
     @Test

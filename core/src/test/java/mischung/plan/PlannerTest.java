@@ -24,6 +24,8 @@ import mischung.light.Ciede2000;
 import mischung.product.Mix;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
+import mischung.said.Figure;
+import mischung.said.Heard;
 import mischung.school.School;
 import mischung.wish.Limits;
 import mischung.wish.Wish;
@@ -85,8 +87,13 @@ class PlannerTest {
         assertThat(alone.look().level()).isGreaterThanOrEqualTo(6.5);
         assertThat(alone.look().lab().chroma()).isLessThan(0.6 * SIX.colour().chroma());
         assertThat(plan.findings())
-                .anySatisfy(finding -> assertThat(finding.sentence())
-                        .contains("Without the filler", "too light", "warmth would be lost"));
+                .extracting(Plan.Finding::said)
+                .filteredOn(Heard.a(FindingMessage.WITHOUT_FILLER_CHROMA))
+                .singleElement()
+                .satisfies(said -> {
+                    assertThat(Heard.figure(said, "lighter")).isEqualTo("yes");
+                    assertThat(Heard.number(said, "off")).isPositive();
+                });
     }
 
     @ParameterizedTest
@@ -212,7 +219,11 @@ class PlannerTest {
         assertThat(plan.steps()).isEmpty();
         assertThat(plan.answer(LENGTHS).decision()).isEqualTo(Decision.TOO_DARK);
         assertThat(plan.findings())
-                .anySatisfy(f -> assertThat(f.sentence()).contains("back 5–30 cm", "cannot lighten"));
+                .extracting(Plan.Finding::said)
+                .filteredOn(Heard.a(FindingMessage.TOO_DARK))
+                .singleElement()
+                .satisfies(said -> assertThat(Heard.figure(said, "bands"))
+                        .contains(new Figure.Part(plan.head().said(LENGTHS)).text()));
     }
 
     @Test

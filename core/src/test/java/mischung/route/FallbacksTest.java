@@ -18,6 +18,7 @@ import mischung.plan.Planner;
 import mischung.plan.Round;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
+import mischung.said.Heard;
 import mischung.school.Method;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
@@ -43,10 +44,12 @@ class FallbacksTest {
     void aLiftHasAnAnswerToTooLittleAndToBreakage() {
         List<Fallback> prepared = prepared(new Wish(8, Tone.GOLD), natural(5));
         assertThat(prepared).extracting(Fallback::letter).containsExactly("B", "C");
-        assertThat(prepared.get(0).when()).contains("or darker after").contains("instead of");
-        assertThat(prepared.get(0).then()).startsWith("Wipe off, apply fresh with");
-        assertThat(prepared.get(1).when()).contains("gummy or breaks");
-        assertThat(prepared.get(1).then()).startsWith("Rinse at once").contains("no more lightener today");
+        assertThat(prepared.get(0).when()).matches(Heard.a(FallbackMessage.LIFTS_SLOWLY));
+        assertThat(Heard.number(prepared.get(0).when(), "seen"))
+                .isLessThan(Heard.number(prepared.get(0).when(), "hoped"));
+        assertThat(prepared.get(0).then().get(0)).matches(Heard.a(FallbackMessage.APPLY_FRESH));
+        assertThat(prepared.get(1).when()).matches(Heard.a(FallbackMessage.STRAND_DOES_NOT_RETURN));
+        assertThat(prepared.get(1).then()).singleElement().matches(Heard.a(FallbackMessage.RINSE_AND_TREAT_AT));
     }
 
     /** A route by hand that spends all the strength there is: plan B is to stop and meet in the middle. */
@@ -58,7 +61,8 @@ class FallbacksTest {
         Laying hard = Laying.lift(Action.LIGHTEN, desk.head().bands(), LiftWay.OFF_SCALP, 20, 50, 2, 2);
         Plan own = Planner.byHand(desk, Method.USUAL, List.of(new Round(Action.LIGHTEN, List.of(hard))));
         assertThat(Fallbacks.of(desk, own).get(0).then())
-                .contains("Go no further", "cost the hair its strength", "R24");
+                .singleElement()
+                .matches(Heard.a(FallbackMessage.MEET_IN_THE_MIDDLE_AT));
     }
 
     /** R12, R52. */
@@ -66,15 +70,17 @@ class FallbacksTest {
     void aFillerHasAnAnswerToPatchesAndToTooDark() {
         List<Fallback> prepared = prepared(new Wish(6, Tone.NATURAL), lightened(10, Porosity.NORMAL));
         assertThat(prepared).extracting(Fallback::letter).containsExactly("B", "C");
-        assertThat(prepared.get(0).when()).contains("patchy");
-        assertThat(prepared.get(1).comesTo()).matches("One clarifying wash takes it from \\d+\\.\\d to \\d+\\.\\d\\.");
+        assertThat(prepared.get(0).when()).matches(Heard.a(FallbackMessage.FILLER_PATCHY));
+        assertThat(prepared.get(1).comesTo()).matches(Heard.a(FallbackMessage.ONE_WASH_TAKES));
+        assertThat(Heard.number(prepared.get(1).comesTo(), "to"))
+                .isGreaterThan(Heard.number(prepared.get(1).comesTo(), "from"));
     }
 
     @Test
     void colourAloneHasThemToo() {
         List<Fallback> prepared = prepared(new Wish(6, Tone.NATURAL), natural(7));
         assertThat(prepared).extracting(Fallback::letter).containsExactly("B", "C");
-        assertThat(prepared.get(0).then()).contains("five minutes more");
+        assertThat(prepared.get(0).then()).singleElement().matches(Heard.a(FallbackMessage.LEAVE_LONGER));
     }
 
     @Test

@@ -23,6 +23,7 @@ import mischung.plan.Bowl;
 import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.LiftBowl;
+import mischung.plan.LiftWay;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
@@ -30,6 +31,8 @@ import mischung.plan.Rule;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
+import mischung.said.Figure;
+import mischung.said.Heard;
 import mischung.school.Method;
 import mischung.school.TakeOut;
 import mischung.sequence.Batch;
@@ -37,6 +40,7 @@ import mischung.sequence.Durations;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
+import mischung.sequence.TaskMessage;
 import mischung.sequence.Terms;
 import mischung.wish.Aim;
 import mischung.wish.Design;
@@ -252,7 +256,7 @@ class HoursTest {
 
     private static int foiled(Sequence order) {
         List<Task> foils = order.tasks().stream()
-                .filter(task -> task.kind() == Task.Kind.APPLY && task.title().startsWith("Apply bowl A"))
+                .filter(task -> applies(task, TaskMessage.APPLY, "A"))
                 .toList();
         return foils.stream().mapToInt(Task::endMinute).max().orElseThrow()
                 - foils.get(0).startMinute();
@@ -269,13 +273,20 @@ class HoursTest {
         assertThat(foils(three)).isBetween(90, 120);
     }
 
+    /** Whether it lays such a bowl, alone or first of all in its foil. */
+    private static boolean applies(Task task, TaskMessage how, String bowl) {
+        return task.title().message() == how && task.bowls().indexOf(bowl) == 0;
+    }
+
+    private static boolean lies(Task task, LiftWay way) {
+        return Heard.text(task.title()).contains(Figure.Named.of(way).text());
+    }
+
     private static int foils(Sequence order) {
         return order.tasks().stream()
-                .filter(task -> task.kind() == Task.Kind.APPLY
-                        && task.title().startsWith("Apply bowl")
-                        && !task.title().contains("root")
-                        && (task.title().contains("off the scalp")
-                                || task.title().contains("on the band")))
+                .filter(task -> task.title().message() == TaskMessage.APPLY)
+                .filter(task ->
+                        !lies(task, LiftWay.ROOT) && (lies(task, LiftWay.OFF_SCALP) || lies(task, LiftWay.BAND)))
                 .mapToInt(Task::minutes)
                 .sum();
     }
@@ -304,10 +315,10 @@ class HoursTest {
                     assertThat(ramp.with()).isLessThanOrEqualTo(0.5);
                     assertThat(ramp.without()).isGreaterThan(ramp.with());
                 });
-        assertThat(minutes(order, "Apply bowl A")).isBetween(105, 115);
-        assertThat(minutes(order, "Wipe off, apply fresh bowl A")).isBetween(36, 44);
-        assertThat(minutes(order, "Apply bowl B")).isBetween(10, 20);
-        assertThat(order.tasks().stream().filter(task -> task.title().startsWith("Rinse, one gentle shampoo")))
+        assertThat(minutes(order, TaskMessage.APPLY, "A")).isBetween(105, 115);
+        assertThat(minutes(order, TaskMessage.APPLY_FRESH, "A")).isBetween(36, 44);
+        assertThat(minutes(order, TaskMessage.APPLY, "B")).isBetween(10, 20);
+        assertThat(order.tasks().stream().filter(task -> task.title().message() == TaskMessage.RINSE_SHAMPOO))
                 .as("one rinse")
                 .hasSize(1);
         assertThat(order.totalMinutes() / 60.0).isBetween(5.5, 7.0);
@@ -340,7 +351,7 @@ class HoursTest {
                         .anyMatch(bowl -> bowl.bands().stream().anyMatch(base.bands()::contains)))
                 .hasSize(1);
         Sequence order = Sequencer.of(plan);
-        int lastFoil = end(order, "off the scalp", "in woven foils");
+        int lastFoil = end(order, LiftWay.OFF_SCALP, LiftWay.WOVEN);
         for (Bowl bowl : foils.bowls()) {
             List<Task> works = order.tasks().stream()
                     .filter(task ->
@@ -364,10 +375,10 @@ class HoursTest {
                 .hasSizeLessThanOrEqualTo(2);
     }
 
-    private static int end(Sequence order, String... words) {
+    private static int end(Sequence order, LiftWay... ways) {
         return order.tasks().stream()
                 .filter(task ->
-                        task.kind() == Task.Kind.APPLY && Stream.of(words).anyMatch(task.title()::contains))
+                        task.kind() == Task.Kind.APPLY && Stream.of(ways).anyMatch(way -> lies(task, way)))
                 .mapToInt(Task::endMinute)
                 .max()
                 .orElse(0);
@@ -385,9 +396,9 @@ class HoursTest {
                 .allMatch(step -> step.bowls().isEmpty());
     }
 
-    private static int minutes(Sequence order, String title) {
+    private static int minutes(Sequence order, TaskMessage how, String bowl) {
         return order.tasks().stream()
-                .filter(task -> task.kind() == Task.Kind.APPLY && task.title().startsWith(title))
+                .filter(task -> applies(task, how, bowl))
                 .mapToInt(Task::minutes)
                 .sum();
     }

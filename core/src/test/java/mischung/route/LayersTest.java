@@ -26,6 +26,7 @@ import mischung.plan.Bowl;
 import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.LiftBowl;
+import mischung.plan.LiftWay;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
@@ -33,6 +34,9 @@ import mischung.plan.Strategy;
 import mischung.product.HairAmount;
 import mischung.product.Lightener;
 import mischung.product.ProductRange;
+import mischung.said.Figure;
+import mischung.said.Heard;
+import mischung.said.Said;
 import mischung.school.Method;
 import mischung.school.Start;
 import mischung.sequence.Durations;
@@ -40,6 +44,7 @@ import mischung.sequence.SectionPlan;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
+import mischung.sequence.TaskMessage;
 import mischung.wish.Aim;
 import mischung.wish.Contradictions;
 import mischung.wish.Edge;
@@ -50,6 +55,7 @@ import mischung.wish.Pattern;
 import mischung.wish.Region;
 import mischung.wish.What;
 import mischung.wish.Wish;
+import mischung.wish.WishMessage;
 import mischung.wish.WorkedBand;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -234,9 +240,7 @@ class LayersTest {
             WorkedBand piece = plan.head().at(at);
             if (!piece.keeps() && !piece.aim().orElseThrow().direct()) {
                 assertThat(plan.end(at).look().level())
-                        .as(
-                                "%s, %s",
-                                plan.head().name(at), piece.aim().orElseThrow().words())
+                        .as("%s, %s", at, piece.aim().orElseThrow().words())
                         .isCloseTo(piece.aim().orElseThrow().level(), within(1.0));
             }
         }
@@ -360,10 +364,11 @@ class LayersTest {
             assertThat(lift.laying().volume()).isEqualTo(10);
         });
         assertThat(Sequencer.of(plan).tasks())
-                .filteredOn(
-                        task -> task.kind() == Task.Kind.APPLY && task.title().contains("woven"))
+                .filteredOn(task -> task.kind() == Task.Kind.APPLY
+                        && Heard.text(task.title())
+                                .contains(Figure.Named.of(LiftWay.WOVEN).text()))
                 .isNotEmpty()
-                .anySatisfy(task -> assertThat(task.detail()).contains("Barrier first"));
+                .anySatisfy(task -> assertThat(task.detail()).anyMatch(Heard.a(TaskMessage.BARRIER_FIRST)));
         Plan root = made(
                         Heads.full(List.of(lifted(0, 30, 9))),
                         new Wish(8, Tone.BEIGE)
@@ -393,10 +398,11 @@ class LayersTest {
                         new Wish(9, Tone.BEIGE)
                                 .over(List.of(Layer.of(Purpose.SHADOW_ROOT, root, colour(6, Tone.NATURAL)))))
                 .plan();
-        List<String> said = Sequencer.of(plan).tasks().stream()
+        List<Said> said = Sequencer.of(plan).tasks().stream()
                 .filter(task -> task.kind() == Task.Kind.APPLY)
-                .map(Task::detail)
-                .filter(detail -> detail.contains("Feather it down over 3 cm"))
+                .flatMap(task -> task.detail().stream())
+                .filter(detail ->
+                        detail.equals(TaskMessage.FEATHER.say().tenth("cm", 3).said()))
                 .toList();
         assertThat(said.isEmpty()).isEqualTo(cm == 0);
         assertThat(SectionPlan.of(plan, Durations.USUAL).grounds()).isNotEmpty().allSatisfy(ground -> {
@@ -445,7 +451,8 @@ class LayersTest {
         Plan plan = made.plan();
         SectionPlan sections = SectionPlan.of(plan, Durations.USUAL);
         int laid = Sequencer.of(plan).tasks().stream()
-                .filter(task -> task.kind() == Task.Kind.APPLY && task.title().startsWith("Apply bowl A"))
+                .filter(task -> task.title().message() == TaskMessage.APPLY
+                        && task.bowls().indexOf("A") == 0)
                 .mapToInt(Task::minutes)
                 .sum();
         assertThat((double) laid).isCloseTo(sections.minutes(), within(3.0));
@@ -468,8 +475,10 @@ class LayersTest {
         Layer past = Layer.of(Purpose.COLOUR, Region.ALL.between(Edge.fromScalp(40), Edge.ENDS), colour(7, Tone.GOLD));
         assertThat(Contradictions.of(head, new Wish(6, Tone.NATURAL).over(List.of(past))))
                 .singleElement()
-                .asString()
-                .contains("7 gold", "no hair");
+                .isEqualTo(WishMessage.LAYER_ON_NO_HAIR
+                        .say()
+                        .part("layer", past.said())
+                        .said());
         assertThat(Contradictions.of(head, new Wish(6, Tone.NATURAL).over(List.of(past.on(false)))))
                 .isEmpty();
         assertThat(Contradictions.of(head, new Wish(6, Tone.NATURAL).over(List.of(tap(0.3, 5)))))
@@ -546,13 +555,17 @@ class LayersTest {
         assertThat(whole.look().level()).isBetween(7.75, 9.0);
         assertThat(whole.shares().get(0).of()).isCloseTo(0.75, within(0.1));
         assertThat(whole.mixed()).isTrue();
-        assertThat(promised(woven)).anyMatch(said -> said.startsWith("Seen as a whole the head will read 8"));
+        assertThat(promised(woven))
+                .anyMatch(said -> said.message() == PromiseMessage.AS_A_WHOLE
+                        && said.figures()
+                                .get("back")
+                                .equals(new Figure.Part(whole.look().said())));
         Made even = new Made("even", woven.head(), new Wish(7, Tone.BEIGE));
         assertThat(Whole.of(even.plan(), Whole.Side.ROUND).mixed()).isFalse();
-        assertThat(promised(even)).noneMatch(said -> said.startsWith("Seen as a whole"));
+        assertThat(promised(even)).noneMatch(Heard.a(PromiseMessage.AS_A_WHOLE));
     }
 
-    private static List<String> promised(Made made) {
+    private static List<Said> promised(Made made) {
         Desk desk = new Desk(made.head(), made.wish(), ProductRange.demo(), Calibration.none(), 3);
         return Promise.of(Decide.first(desk, Method.USUAL, House.USUAL), Rates.USUAL, 3, false)
                 .likely();

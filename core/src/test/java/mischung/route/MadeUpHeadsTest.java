@@ -70,7 +70,7 @@ class MadeUpHeadsTest {
         assertThat(reasons(plan)).contains(Rule.R30, Rule.R35, Rule.R57);
         for (BandRef at : plan.head().bands()) {
             if (plan.head().at(at).touchesScalp()) {
-                assertThat(lifted(plan, at)).as(plan.head().name(at)).isFalse();
+                assertThat(lifted(plan, at)).as("%s", at).isFalse();
             }
         }
         List<Double> depths = plan.steps().get(plan.steps().size() - 1).bowls().stream()

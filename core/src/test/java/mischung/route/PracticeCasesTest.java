@@ -28,6 +28,7 @@ import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
+import mischung.plan.ReasonMessage;
 import mischung.plan.Rule;
 import mischung.product.Mix;
 import mischung.product.ProductRange;
@@ -189,7 +190,7 @@ class PracticeCasesTest {
             assertThat(plan.answer(new BandRef(zone, 1)).reasons())
                     .as("leftover direct colour named band by band")
                     .anyMatch(reason ->
-                            reason.rule() == Rule.R58 && reason.sentence().contains("Direct dye"));
+                            reason.rule() == Rule.R58 && reason.said().message() == ReasonMessage.DIRECT_STILL_IN);
         }
         List<String> mixes = plan.steps().stream()
                 .flatMap(step -> step.bowls().stream())
@@ -241,15 +242,15 @@ class PracticeCasesTest {
             assertThat(bowl.minutes()).isBetween(25.0, 40.0);
             assertThat(bowl.reasons())
                     .anyMatch(reason ->
-                            reason.rule() == Rule.R59C && reason.sentence().contains("Barrier cream"));
+                            reason.rule() == Rule.R59C && reason.said().message() == ReasonMessage.DIRECT);
         });
         assertThat(all.stream().flatMap(bowl -> bowl.reasons().stream()))
                 .as("blue may never leave")
                 .anyMatch(reason -> reason.rule() == Rule.R58);
         assertThat(plan.answers().stream().flatMap(List::stream).flatMap(answer -> answer.reasons().stream()))
                 .as("what yellow does to it")
-                .anyMatch(reason ->
-                        reason.rule() == Rule.R59C && reason.sentence().contains("warmth"));
+                .anyMatch(
+                        reason -> reason.rule() == Rule.R59C && reason.said().message() == ReasonMessage.DIRECT_MIXES);
         assertThat(IntStream.range(0, 3).mapToObj(band -> end(plan, band).tone()))
                 .containsExactly("violet", "blue", "teal");
     }

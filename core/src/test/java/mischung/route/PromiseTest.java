@@ -9,6 +9,8 @@ import mischung.hair.Look;
 import mischung.plan.Desk;
 import mischung.plan.Plan;
 import mischung.product.ProductRange;
+import mischung.said.Figure;
+import mischung.said.Heard;
 import mischung.wish.Limits;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -24,15 +26,21 @@ class PromiseTest {
     @EnumSource
     void everyPromiseSaysWhatIsNotPromised(MadeUpHeads head) {
         Promise promise = of(head);
-        assertThat(promise.happens()).isNotEmpty().noneMatch(String::isBlank);
+        assertThat(promise.happens()).isNotEmpty();
         assertThat(promise.likely()).isNotEmpty();
-        assertThat(promise.notPromised()).anyMatch(s -> s.contains("strand test"));
-        assertThat(promise.price()).contains("EUR");
+        assertThat(promise.notPromised()).anyMatch(Heard.a(PromiseMessage.HAIR_ANSWERS));
+        assertThat(promise.price().figures()).containsEntry("currency", new Figure.Typed("EUR"));
         assertThat(promise.upkeep()).isNotEmpty();
         Plan plan = head.decided().routes().get(0).plan();
         for (Upkeep.Kind kind : Upkeep.needed(plan, plan.steps())) {
-            String weeks = kind.fromWeeks() + " to " + kind.toWeeks() + " weeks";
-            assertThat(promise.upkeep()).as(kind.words()).anyMatch(s -> s.contains(weeks));
+            assertThat(promise.upkeep())
+                    .as(kind.words())
+                    .filteredOn(Heard.a(PromiseMessage.valueOf(kind.name())))
+                    .singleElement()
+                    .satisfies(said -> {
+                        assertThat(Heard.number(said, "from")).isEqualTo(kind.fromWeeks());
+                        assertThat(Heard.number(said, "to")).isEqualTo(kind.toWeeks());
+                    });
         }
         assertThat(promise.fade()).allSatisfy(f -> assertThat(f.looks()).hasSize(1 + Promise.WEEKS.size()));
     }
@@ -41,8 +49,7 @@ class PromiseTest {
     @Test
     void whoIsFilledIsToldOfTheOrange() {
         assertThat(of(MadeUpHeads.BLONDE_TO_NATURAL_FIVE).meanwhile())
-                .contains("orange")
-                .contains("meant");
+                .hasValueSatisfying(said -> assertThat(said).matches(Heard.a(PromiseMessage.WARM_FOR_A_WHILE)));
         assertThat(of(MadeUpHeads.BRASSY_COPPER_WEAK_ENDS).meanwhile()).isEmpty();
     }
 
@@ -50,9 +57,10 @@ class PromiseTest {
     void visitsAreToldInOrderAndLessIsPromisedThanHoped() {
         Promise two = of(MadeUpHeads.BLONDE_TO_BRUNETTE_GENTLY);
         assertThat(two.visits()).isEqualTo(2);
-        assertThat(two.happens()).anyMatch(s -> s.startsWith("At visit 2: "));
+        assertThat(two.happens())
+                .anyMatch(said -> said.message() == PromiseMessage.AT_VISIT && Heard.number(said, "visit") == 2);
         MadeUpHeads dark = MadeUpHeads.DARK_REGROWTH_TO_WHITE;
-        assertThat(of(dark).notPromised()).anyMatch(s -> s.contains("costs strength"));
+        assertThat(of(dark).notPromised()).anyMatch(Heard.a(PromiseMessage.STRENGTH));
         Route unlifted = Decide.first(
                 new Desk(
                         dark.head(),
@@ -63,7 +71,7 @@ class PromiseTest {
                 dark.method(),
                 House.USUAL);
         assertThat(Promise.of(unlifted, Rates.USUAL, 3, false).notPromised())
-                .anyMatch(s -> s.contains("not all the way"));
+                .anyMatch(Heard.a(PromiseMessage.COMES_NEAR));
     }
 
     /** R9, R18: what was laid fades and the canvas shows again, so hair grows lighter, never darker. */

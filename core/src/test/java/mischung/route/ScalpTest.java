@@ -207,7 +207,7 @@ class ScalpTest {
                 assertThat(done)
                         .isNotEmpty()
                         .allSatisfy(change -> assertThat(placeOf(change))
-                                .as("%s at %s", laying, plan.head().name(at))
+                                .as("%s at %s", laying, at)
                                 .isEqualTo(place));
             }
         }

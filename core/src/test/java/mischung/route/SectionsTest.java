@@ -27,6 +27,7 @@ import mischung.sequence.Sequencer;
 import mischung.sequence.StageId;
 import mischung.sequence.Task;
 import mischung.sequence.TaskId;
+import mischung.sequence.TaskMessage;
 import mischung.wish.Aim;
 import mischung.wish.Layer;
 import mischung.wish.Pattern;
@@ -61,7 +62,7 @@ class SectionsTest {
         SectionPlan sections = SectionPlan.of(WHOLE, Durations.USUAL);
         assertThat(sections.foils())
                 .hasSizeBetween(90, 110)
-                .allSatisfy(foil -> assertThat(foil.called()).isEqualTo("whole section"));
+                .allSatisfy(foil -> assertThat(foil.called()).isEqualTo(TaskMessage.WHOLE_SECTION.figure()));
         everyFoilIsLaid(WHOLE);
         // The root joins the foils that are open there.
         assertThat(WHOLE.steps().stream().flatMap(step -> step.lifts().stream()))

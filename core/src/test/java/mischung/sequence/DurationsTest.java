@@ -85,7 +85,7 @@ class DurationsTest {
         List<BandRef> all = head.bands();
         Map<Integer, Double> minutes =
                 Lay.zones(head, all, Durations.USUAL, Optional.of(LiftWay.OFF_SCALP), Comparator.naturalOrder());
-        Lay lay = new Lay("A", "bowl A", "", minutes, 30, 110, 40, 100);
+        Lay lay = new Lay("A", "bowl A", TaskMessage.BOND_TREATMENT.alone(), List.of(), minutes, 30, 110, 40, 100);
         List<Lay.Unit> units = Lay.units(List.of(lay), 8, Comparator.naturalOrder());
         assertThat(units).hasSizeGreaterThan(head.zones().size());
         Map<Lay.Unit, Integer> parts = lay.minutes(units);

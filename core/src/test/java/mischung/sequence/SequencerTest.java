@@ -24,6 +24,7 @@ import mischung.hair.Porosity;
 import mischung.hair.Tone;
 import mischung.mix.Cards;
 import mischung.plan.Bowl;
+import mischung.plan.BowlPlace;
 import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.LiftBowl;
@@ -33,6 +34,8 @@ import mischung.plan.PlanStep;
 import mischung.plan.Planner;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
+import mischung.said.Figure;
+import mischung.said.Heard;
 import mischung.school.Between;
 import mischung.school.Method;
 import mischung.school.School;
@@ -128,10 +131,10 @@ class SequencerTest {
                 new Wish(6, Tone.NATURAL),
                 Method.USUAL);
         List<Task> tasks = Sequencer.of(plan).tasks();
-        assertThat(tasks.get(0).title()).startsWith("Clarify");
-        assertThat(tasks.stream().map(Task::title).filter(title -> title.equals("Section the head")))
+        assertThat(tasks.get(0).title()).matches(Heard.a(TaskMessage.CLARIFY));
+        assertThat(tasks.stream().map(Task::title).filter(Heard.a(TaskMessage.SECTION)))
                 .hasSize(1);
-        int sectioned = tasks.stream().map(Task::title).toList().indexOf("Section the head");
+        int sectioned = tasks.stream().map(Task::title).toList().indexOf(TaskMessage.SECTION.alone());
         assertThat(tasks.subList(0, sectioned)).noneMatch(task -> task.kind() == Task.Kind.APPLY);
         assertThat(tasks.get(sectioned - 1).kind()).isEqualTo(Task.Kind.DRY);
     }
@@ -142,8 +145,12 @@ class SequencerTest {
                 .filter(task -> task.step() == THREE_BOWLS.steps().size() - 1)
                 .toList();
         assertThat(target)
-                .extracting(task -> task.title().replaceAll("Bowl . ", ""))
-                .containsExactly("on the natural stretch works", "on the lengths works", "on the porous lengths works");
+                .allMatch(task -> task.title().message() == TaskMessage.WORKS)
+                .extracting(task -> place(task))
+                .containsExactly(
+                        Figure.Named.of(BowlPlace.ROOTS),
+                        Figure.Named.of(BowlPlace.LENGTHS),
+                        Figure.Named.of(BowlPlace.POROUS));
         Task root = target.get(0);
         double porous = target.get(2).startMinute() - root.startMinute();
         assertThat(porous / root.minutes()).isBetween(0.3, 0.8);
@@ -238,7 +245,7 @@ class SequencerTest {
 
     /** No rinse where nothing comes off. */
     private static void rinses(Sequence sequence) {
-        assertThat(tasks(sequence, Task.Kind.RINSE).filter(task -> !task.title().startsWith("Clarify")))
+        assertThat(tasks(sequence, Task.Kind.RINSE).filter(task -> task.title().message() != TaskMessage.CLARIFY))
                 .allMatch(rinse -> tasks(sequence, Task.Kind.WORK)
                         .anyMatch(clock -> clock.visit() == rinse.visit() && clock.endMinute() == rinse.startMinute()));
     }
@@ -329,8 +336,16 @@ class SequencerTest {
         assertThat((double) two / alone).isBetween(0.4, 0.7);
     }
 
+    /** Of the bowl whose clock it is. */
+    private static Figure place(Task clock) {
+        return clock.title().figures().get("what") instanceof Figure.Part what
+                ? what.said().figures().get("place")
+                : new Figure.Typed("");
+    }
+
     private static boolean foils(Task task, LiftWay way) {
-        return task.kind() == Task.Kind.APPLY && task.title().endsWith(way.words());
+        return task.kind() == Task.Kind.APPLY
+                && Heard.text(task.title()).contains(Figure.Named.of(way).text());
     }
 
     private static int handsOn(Sequence sequence, LiftWay way) {
@@ -359,9 +374,9 @@ class SequencerTest {
         for (Task root : roots) {
             for (Task mids : sequence.tasks()) {
                 if (foils(mids, LiftWay.OFF_SCALP)
-                        && mids.title().startsWith("Apply")
+                        && mids.title().message() == TaskMessage.APPLY
                         && mids.zones().equals(root.zones())
-                        && root.title().startsWith("Apply")) {
+                        && root.title().message() == TaskMessage.APPLY) {
                     LiftBowl bowl = bowl(plan, mids.bowls().get(0));
                     Ramping model = new Ramping(
                             bowl.laying(),
@@ -467,7 +482,7 @@ class SequencerTest {
     }
 
     private static boolean lifts(Task clock) {
-        return clock.title().endsWith("lifts");
+        return clock.title().message() == TaskMessage.LIFTS;
     }
 
     /** R36: spent product is wiped off and laid fresh; or rinsed and dried between, by the school. */
@@ -481,9 +496,9 @@ class SequencerTest {
                         .mapToInt(l -> l.laying().times())
                         .max())
                 .hasValue(2);
-        assertThat(Sequencer.of(on).tasks()).anyMatch(task -> task.title().startsWith("Wipe off, apply fresh"));
+        assertThat(Sequencer.of(on).tasks()).anyMatch(task -> task.title().message() == TaskMessage.APPLY_FRESH);
         Plan washed = plan(dark, light, Method.USUAL.with(Between.WASH));
-        assertThat(Sequencer.of(washed).tasks()).noneMatch(task -> task.title().startsWith("Wipe off"));
+        assertThat(Sequencer.of(washed).tasks()).noneMatch(task -> task.title().message() == TaskMessage.APPLY_FRESH);
         assertThat(driedBetween(Sequencer.of(washed))).isTrue();
         assertThat(driedBetween(Sequencer.of(on))).isFalse();
     }
@@ -526,13 +541,20 @@ class SequencerTest {
                 Sequencer.of(THREE_BOWLS, usual(THREE_BOWLS).moved(Map.of(rinse.key(), rinse.startMinute() + 200)));
         assertThat(tooLate.unmoved())
                 .singleElement()
-                .satisfies(no -> assertThat(no.sentence()).contains("past its latest minute"));
+                .satisfies(no -> assertThat(no.why()).matches(Heard.a(TaskMessage.PAST_LATEST)));
         assertThat(named(tooLate, rinse.key()).startMinute()).isEqualTo(rinse.startMinute());
 
         Sequence tooEarly = Sequencer.of(THREE_BOWLS, usual(THREE_BOWLS).moved(Map.of(rinse.key(), 1)));
         assertThat(tooEarly.unmoved())
                 .singleElement()
-                .satisfies(no -> assertThat(no.sentence()).startsWith("Not before"));
+                .satisfies(no -> assertThat(no.why().message())
+                        .isIn(
+                                TaskMessage.MINUTES_BEFORE,
+                                TaskMessage.OTHER_FIRST,
+                                TaskMessage.SECTIONS_IN_ORDER,
+                                TaskMessage.PERSON_BUSY,
+                                TaskMessage.HEAD_BUSY,
+                                TaskMessage.ALL_BUSY));
     }
 
     private static Task named(Sequence sequence, String key) {

@@ -13,6 +13,7 @@ import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Density;
 import mischung.hair.Head;
+import mischung.hair.LevelScale;
 import mischung.hair.Porosity;
 import mischung.hair.Strand;
 import mischung.hair.Thickness;
@@ -146,19 +147,13 @@ final class OldWishes {
         heads().forEach((head, hair) -> wishes().forEach((name, wish) -> {
             Desk desk = new Desk(hair, wish, ProductRange.demo(), Calibration.none(), 3);
             Plan plan = Planner.plan(desk, Strategy.of("usual", Method.USUAL));
-            text.append("== ")
-                    .append(head)
-                    .append(", ")
-                    .append(name)
-                    .append(": ")
-                    .append(wish.words())
-                    .append('\n');
+            text.append("== ").append(head).append(", ").append(name).append('\n');
             for (BandRef at : plan.head().bands()) {
                 WorkedBand band = plan.head().at(at);
                 text.append(String.format(
                         Locale.ROOT,
                         "%s %s %.3f %s%n",
-                        plan.head().name(at),
+                        name(plan.head(), at),
                         band.weave(),
                         band.share(),
                         band.aim().map(Aim::words).orElse("stays")));
@@ -176,6 +171,18 @@ final class OldWishes {
             }
         }));
         return text.toString();
+    }
+
+    private static String name(WorkedHead head, BandRef at) {
+        WorkedBand band = head.at(at);
+        return head.place(at).words() + " " + LevelScale.figure(band.band().fromCm()) + "–"
+                + LevelScale.figure(band.band().toCm()) + " cm"
+                + band.called()
+                        .map(hairs -> " "
+                                + hairs.text()
+                                        .substring(1 + hairs.text().indexOf('.'))
+                                        .toLowerCase(Locale.ROOT))
+                        .orElse("");
     }
 
     private static String said(Laying laying) {

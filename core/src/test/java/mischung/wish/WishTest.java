@@ -21,6 +21,8 @@ import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
 import mischung.light.Ciede2000;
 import mischung.light.Srgb;
+import mischung.said.Figure;
+import mischung.said.Heard;
 import org.junit.jupiter.api.Test;
 
 /** How a wish lies on the head, and which wishes cannot all be had. */
@@ -116,34 +118,41 @@ class WishTest {
         assertThat(Contradictions.of(HEAD, FIVE)).isEmpty();
         assertThat(Contradictions.of(HEAD, new Wish(9, Tone.ASH).with(Limits.NONE.withoutLightener())))
                 .singleElement()
-                .asString()
-                .contains("No lightener may be used", "stands at 6", "9 ash");
+                .satisfies(said -> {
+                    assertThat(said).matches(Heard.a(WishMessage.NO_LIGHTENER));
+                    assertThat(said.figures())
+                            .containsEntry("zone", new Figure.Case("no"))
+                            .containsEntry("level", new Figure.Level(6))
+                            .containsEntry("wish", new Figure.Part(new Aim(9, Tone.ASH).said()));
+                });
         assertThat(Contradictions.of(
                         HEAD, new Wish(9, Tone.ASH).with(Limits.NONE.withoutLightenerOn(Set.of(ZonePlace.FRINGE)))))
                 .singleElement()
-                .asString()
-                .contains("in this zone", "fringe");
+                .satisfies(said -> {
+                    assertThat(said.figures()).containsEntry("zone", new Figure.Case("yes"));
+                    assertThat(Heard.figure(said, "band")).contains("zonePlace.FRINGE");
+                });
         assertThat(Contradictions.of(HEAD, FIVE.keepingNatural()))
                 .singleElement()
-                .asString()
-                .contains("Grey is to be covered", "natural hair is to stay natural");
+                .matches(Heard.a(WishMessage.GREY_AND_NATURAL));
         assertThat(Contradictions.of(
                         HEAD,
                         FIVE.keepingNatural()
                                 .with(Grey.BLENDED)
                                 .with(List.of(new PartWish(Set.of(), 0, 4, Optional.of(new Aim(5, Tone.NATURAL)))))))
                 .singleElement()
-                .asString()
-                .contains("stay natural", "5 natural is wished");
+                .isEqualTo(WishMessage.NATURAL_AND_COLOURED
+                        .say()
+                        .tenth("to", 4)
+                        .part("wish", new Aim(5, Tone.NATURAL).said())
+                        .said());
         assertThat(Contradictions.of(HEAD, FIVE.leavingOut(Set.of(ZonePlace.FRINGE, ZonePlace.BACK))))
                 .singleElement()
-                .asString()
-                .contains("All hair is to stay");
+                .isEqualTo(WishMessage.ALL_STAYS.say().part("wish", FIVE.said()).said());
         Design light = Design.woven(Design.Kind.LOWLIGHTS, new Aim(8, Tone.NATURAL), 0.3, 6, false);
         assertThat(Contradictions.of(HEAD, FIVE.with(light)))
                 .singleElement()
-                .asString()
-                .contains("Lowlights", "lighter than");
+                .matches(Heard.a(WishMessage.LOWLIGHTS_ARE_LIGHTER));
         Design tips = new Design(
                 Design.Kind.TIPS,
                 Optional.empty(),
@@ -157,7 +166,10 @@ class WishTest {
                 false);
         assertThat(Contradictions.of(HEAD, FIVE.with(tips).with(Limits.NONE.withTrim(5))))
                 .singleElement()
-                .asString()
-                .contains("tips of 4 cm", "5 cm are to be cut off");
+                .isEqualTo(WishMessage.TIPS_CUT_OFF
+                        .say()
+                        .tenth("tips", 4)
+                        .tenth("trim", 5)
+                        .said());
     }
 }

@@ -47,7 +47,12 @@ class AfterController {
             String warning) {
         static DueView of(Upkeep.Due due) {
             return new DueView(
-                    due.kind(), Catalogue.spoken().word(due.kind()), due.from(), due.to(), due.why(), due.warning());
+                    due.kind(),
+                    Catalogue.spoken().word(due.kind()),
+                    due.from(),
+                    due.to(),
+                    Catalogue.spoken().sentence(due.why()),
+                    due.warning().map(Catalogue.spoken()::sentence).orElse(""));
         }
     }
 
@@ -64,7 +69,9 @@ class AfterController {
         Cases.Stored of = cases.get(id);
         return new AfterView(
                 upkeep(of).stream().map(DueView::of).toList(),
-                HomeCare.of(jobs.worked(of).plan()));
+                HomeCare.of(jobs.worked(of).plan()).stream()
+                        .map(Catalogue.spoken()::sentence)
+                        .toList());
     }
 
     private List<Upkeep.Due> upkeep(Cases.Stored of) {

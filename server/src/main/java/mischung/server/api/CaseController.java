@@ -22,6 +22,7 @@ import mischung.hair.ZonePlace;
 import mischung.server.store.CaseStore;
 import mischung.server.store.Shredder;
 import mischung.server.store.Visit;
+import mischung.server.words.Catalogue;
 import mischung.wish.Aim;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -101,7 +102,7 @@ class CaseController {
                     s.minutes(),
                     s.chair(),
                     CaseFile.Status.valueOf(s.status()),
-                    wish.words(),
+                    Catalogue.spoken().colour(wish),
                     Swatches.of(wish),
                     s.changedAt());
         }

@@ -95,7 +95,7 @@ class DayController {
                 of.due().from(),
                 of.due().to(),
                 of.booked().stream().toList(),
-                late ? of.due().warning() : "");
+                late ? of.due().warning().map(Catalogue.spoken()::sentence).orElse("") : "");
     }
 
     private static List<CaseController.CaseSummary> summaries(List<Visit.Summary> visits) {

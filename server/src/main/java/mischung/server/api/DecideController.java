@@ -3,6 +3,7 @@ package mischung.server.api;
 import io.swagger.v3.oas.annotations.Operation;
 import mischung.route.Decision;
 import mischung.route.Route;
+import mischung.server.words.Catalogue;
 import mischung.wish.WorkedHead;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -32,7 +33,7 @@ class DecideController {
                 decision,
                 routes.route(stored, "").key(),
                 WorkedHead.of(checked.head(), checked.wish()),
-                checked.wish().words(),
+                Catalogue.spoken().say(checked.wish().said()),
                 routes.rates());
     }
 

@@ -135,7 +135,9 @@ public record DecisionView(
     /** What is done if a check shows otherwise. */
     public record FallbackView(String letter, String when, String then, String comesTo) {
         static FallbackView of(Fallback f) {
-            return new FallbackView(f.letter(), f.when(), f.then(), f.comesTo());
+            Catalogue spoken = Catalogue.spoken();
+            return new FallbackView(
+                    f.letter(), spoken.sentence(f.when()), spoken.sentences(f.then()), spoken.sentence(f.comesTo()));
         }
     }
 
@@ -145,16 +147,21 @@ public record DecisionView(
     static DecisionView of(Decision decision, String chosen, WorkedHead head, String wish, Rates rates) {
         return new DecisionView(
                 wish,
-                decision.verdict(),
+                Catalogue.spoken().sentences(decision.verdict()),
                 decision.reaches(),
                 decision.visitsNeeded().orElse(0),
-                decision.contradictions(),
+                decision.contradictions().stream()
+                        .map(Catalogue.spoken()::sentence)
+                        .toList(),
                 chosen,
                 zones(head),
                 decision.routes().stream().map(route -> of(route, rates)).toList(),
                 decision.refused().stream()
                         .map(r -> new RefusedView(
-                                r.words(), r.why(), Catalogue.spoken().word(r.why()), r.sentence()))
+                                Catalogue.spoken().say(r.route()),
+                                r.why(),
+                                Catalogue.spoken().word(r.why()),
+                                Catalogue.spoken().sentence(r.said())))
                         .toList());
     }
 
@@ -176,7 +183,7 @@ public record DecisionView(
                 band.read(),
                 band.share(),
                 band.aim().map(aim -> Catalogue.spoken().colour(aim)).orElse(""),
-                band.why());
+                Catalogue.spoken().say(band.why()));
     }
 
     static RouteView of(Route route, Rates rates) {
@@ -189,17 +196,21 @@ public record DecisionView(
         Whole whole = Whole.of(plan, Whole.Side.ROUND);
         return new RouteView(
                 route.key(),
-                route.words(),
+                Catalogue.spoken().say(route.said()),
                 route.group(),
                 Catalogue.spoken().word(route.group()),
                 route.merits().stream()
                         .map(merit -> Catalogue.spoken().word(merit))
                         .toList(),
-                whole.mixed() ? whole.sentence() : "",
+                whole.mixed() ? Catalogue.spoken().sentence(whole.said()) : "",
                 MeasuresView.of(route.measures(), route.surest(), rates),
                 columns,
                 RoundView.of(plan.rounds(), plan.head()),
                 route.fallbacks().stream().map(FallbackView::of).toList(),
-                plan.warnings().stream().map(Warning::sentence).distinct().toList());
+                plan.warnings().stream()
+                        .map(Warning::said)
+                        .distinct()
+                        .map(Catalogue.spoken()::sentence)
+                        .toList());
     }
 }

@@ -9,10 +9,20 @@ import java.util.stream.Collectors;
 import mischung.job.Entry;
 import mischung.job.Event;
 import mischung.plan.Laying;
+import mischung.said.Figure;
+import mischung.said.Message;
 import mischung.server.store.JobStore;
+import mischung.server.words.Messages;
 import org.springframework.stereotype.Component;
+import tools.jackson.core.JsonGenerator;
+import tools.jackson.core.JsonParser;
+import tools.jackson.databind.DeserializationContext;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.SerializationContext;
+import tools.jackson.databind.ValueDeserializer;
+import tools.jackson.databind.ValueSerializer;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The form in which a job's entries are kept, and how entries of earlier programs become the newest. */
@@ -53,6 +63,38 @@ class JobFormat {
     })
     private interface LayingOfAKind {}
 
+    /** Likewise of the kinds of figure. */
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "is")
+    @JsonSubTypes({
+        @JsonSubTypes.Type(value = Figure.Count.class, name = "COUNT"),
+        @JsonSubTypes.Type(value = Figure.Level.class, name = "LEVEL"),
+        @JsonSubTypes.Type(value = Figure.Levels.class, name = "LEVELS"),
+        @JsonSubTypes.Type(value = Figure.Share.class, name = "SHARE"),
+        @JsonSubTypes.Type(value = Figure.Time.class, name = "TIME"),
+        @JsonSubTypes.Type(value = Figure.Day.class, name = "DAY"),
+        @JsonSubTypes.Type(value = Figure.Typed.class, name = "TYPED"),
+        @JsonSubTypes.Type(value = Figure.Named.class, name = "NAMED"),
+        @JsonSubTypes.Type(value = Figure.Part.class, name = "PART"),
+        @JsonSubTypes.Type(value = Figure.All.class, name = "ALL"),
+        @JsonSubTypes.Type(value = Figure.Case.class, name = "CASE")
+    })
+    private interface FigureOfAKind {}
+
+    /** A message is kept by its key. */
+    private static final class MessageWritten extends ValueSerializer<Message> {
+        @Override
+        public void serialize(Message message, JsonGenerator to, SerializationContext context) {
+            to.writeString(message.key());
+        }
+    }
+
+    private static final class MessageRead extends ValueDeserializer<Message> {
+        @Override
+        public Message deserialize(JsonParser from, DeserializationContext context) {
+            return Messages.of(from.getString());
+        }
+    }
+
     private final JsonMapper json;
 
     JobFormat(JsonMapper json) {
@@ -60,6 +102,10 @@ class JobFormat {
         this.json = json.rebuild()
                 .changeDefaultVisibility(all -> all.withIsGetterVisibility(JsonAutoDetect.Visibility.NONE))
                 .addMixIn(Laying.class, LayingOfAKind.class)
+                .addMixIn(Figure.class, FigureOfAKind.class)
+                .addModule(new SimpleModule()
+                        .addSerializer(Message.class, new MessageWritten())
+                        .addDeserializer(Message.class, new MessageRead()))
                 .build();
     }
 

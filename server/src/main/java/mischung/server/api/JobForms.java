@@ -7,6 +7,7 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import mischung.plan.Action;
+import mischung.said.Verbatim;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -20,7 +21,8 @@ final class JobForms {
     /** Under which an entry keeps it. */
     static final String FORM = "form";
 
-    private static final List<UnaryOperator<ObjectNode>> NEXT = List.of(JobForms::second, JobForms::third);
+    private static final List<UnaryOperator<ObjectNode>> NEXT =
+            List.of(JobForms::second, JobForms::third, JobForms::fourth);
 
     static final int NEWEST = NEXT.size() + 1;
 
@@ -100,6 +102,56 @@ final class JobForms {
             }
         }
         return entry;
+    }
+
+    /** What is told was kept in the words of its day, and now is by message and figures; those words are kept as they were. */
+    private static ObjectNode fourth(ObjectNode entry) {
+        for (JsonNode tasks : entry.findValues("tasks")) {
+            tasks.forEach(task -> {
+                if (task instanceof ObjectNode one) {
+                    one.set("title", verbatim(one, one.path("title").asString("")));
+                    String detail = one.path("detail").asString("");
+                    ArrayNode details = one.putArray("detail");
+                    if (!detail.isEmpty()) {
+                        details.add(verbatim(one, detail));
+                    }
+                }
+            });
+        }
+        if (entry.path("why") instanceof ArrayNode why) {
+            ArrayNode told = entry.putArray("why");
+            why.forEach(line -> told.add(verbatim(entry, line.asString(""))));
+        }
+        if (entry.path("basis").path("strategy") instanceof ObjectNode strategy) {
+            String words = strategy.path("words").asString("");
+            strategy.remove("words");
+            strategy.put("key", words.replace(' ', '-')).set("said", verbatim(strategy, words));
+        }
+        for (JsonNode foretold : entry.findValues("foretold")) {
+            foretold.forEach(band -> {
+                for (String shown : List.of("before", "wished", "end")) {
+                    withoutWords(band.path(shown));
+                }
+                band.path("faded").forEach(JobForms::withoutWords);
+            });
+        }
+        return entry;
+    }
+
+    private static void withoutWords(JsonNode shown) {
+        if (shown instanceof ObjectNode one) {
+            one.remove("words");
+        }
+    }
+
+    private static ObjectNode verbatim(ObjectNode beside, String words) {
+        ObjectNode said = beside.objectNode();
+        said.put("message", Verbatim.TEXT.key())
+                .putObject("figures")
+                .putObject("text")
+                .put("is", "TYPED")
+                .put("text", words);
+        return said;
     }
 
     /** A clock of form 1 ran from what was laid of its bowls on its zones before it began. */

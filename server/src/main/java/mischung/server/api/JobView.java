@@ -5,20 +5,19 @@ import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import mischung.Words;
-import mischung.hair.LevelScale;
 import mischung.hair.ZonePlace;
 import mischung.job.Clock;
 import mischung.job.Entry;
 import mischung.job.Event;
 import mischung.job.Job;
+import mischung.job.Log;
+import mischung.job.LogMessage;
 import mischung.job.Recheck;
 import mischung.job.Replan;
+import mischung.said.Said;
 import mischung.sequence.Task;
 import mischung.server.words.Catalogue;
 
@@ -150,11 +149,11 @@ public record JobView(
         return new TaskState(
                 task.key(),
                 task.kind(),
-                task.title(),
-                task.detail(),
+                Catalogue.spoken().sentence(task.title()),
+                Catalogue.spoken().sentences(task.detail()),
                 task.person(),
                 task.bowls(),
-                task.zones().stream().map(ZonePlace::words).toList(),
+                task.zones().stream().map(Catalogue.spoken()::word).toList(),
                 one.state(),
                 task.minutes(),
                 clock(one.started().orElse(begun.plusSeconds(60L * one.minute()))),
@@ -171,7 +170,7 @@ public record JobView(
                 clock.task().key(),
                 clock.zone(),
                 Catalogue.spoken().word(clock.zone()),
-                clock.task().title(),
+                Catalogue.spoken().sentence(clock.task().title()),
                 clock.since(),
                 clock.earliestMinutes(),
                 clock.latestMinutes(),
@@ -186,9 +185,9 @@ public record JobView(
                 of.entry(),
                 of.look().map(Recheck::flagged).orElse(false),
                 of.look().map(Recheck::stop).orElse(false),
-                replan.words(),
+                Catalogue.spoken().sentence(replan.words()),
                 !of.done(),
-                replan.why());
+                replan.why().stream().map(Catalogue.spoken()::sentence).toList());
     }
 
     private static List<EntryView> entries(List<Entry> entries, Job job) {
@@ -205,79 +204,18 @@ public record JobView(
                     entry.at(),
                     clock(entry.at()),
                     entry.hand(),
-                    words(entry.event(), job) + (gone ? " (taken back)" : ""),
+                    Catalogue.spoken().sentence(told(entry, job, gone)),
                     !gone && !fixed));
         }
         return all;
     }
 
-    static String words(Event event, Job job) {
-        if (event instanceof Event.Begun) {
-            return "The job begins";
-        } else if (event instanceof Event.Started s) {
-            return "Begun: " + title(s.task(), job);
-        } else if (event instanceof Event.Finished f) {
-            return "Done: " + title(f.task(), job);
-        } else if (event instanceof Event.Skipped s) {
-            return "Skipped: " + title(s.task(), job);
-        } else if (event instanceof Event.LaidFresh f) {
-            return "Re-applied fresh: " + title(f.clock(), job);
-        } else if (event instanceof Event.RinsedNow r) {
-            return "Rinsed at once: " + title(r.clock(), job);
-        } else if (event instanceof Event.Paused) {
-            return "Hands rest";
-        } else if (event instanceof Event.Resumed) {
-            return "Hands go on";
-        } else if (event instanceof Event.Seen seen) {
-            return "Seen on the " + seen.zone().words() + ": level " + LevelScale.words(seen.level())
-                    + seen.tones().map(tones -> " " + tones.words()).orElse("")
-                    + seen.measured()
-                            .map(one -> String.format(
-                                    Locale.ROOT,
-                                    ", measured L* %.1f a* %.1f b* %.1f",
-                                    one.lab().l(),
-                                    one.lab().a(),
-                                    one.lab().b()))
-                            .orElse("")
-                    + seen.felt().map(felt -> ", " + felt.words()).orElse("");
-        } else if (event instanceof Event.Replanned again) {
-            return again.accepted() ? "Planned again: " + String.join(" ", again.why()) : "Left as it was planned";
-        } else if (event instanceof Event.HandsNow hands) {
-            return hands.hands() == 1 ? "One pair of hands from now on" : hands.hands() + " people from now on";
-        } else if (event instanceof Event.GoesBy by) {
-            return "The client has to go after " + Words.hours(by.minute());
-        } else if (event instanceof Event.RunsShort bowl) {
-            return String.format(Locale.ROOT, "Bowl %s runs short by %.0f g", bowl.bowl(), bowl.grams());
-        } else if (event instanceof Event.ScalpSeen seen) {
-            return "The scalp: " + seen.scalp().words();
-        } else if (event instanceof Event.RunsLate) {
-            return "The work runs late";
-        } else if (event instanceof Event.Found found) {
-            return "Came out, " + found.zone().words() + ": " + LevelScale.words(found.level()) + " "
-                    + found.tones().words()
-                    + found.felt().map(felt -> ", " + felt.words()).orElse("");
-        } else if (event instanceof Event.Judged judged) {
-            return "Looked back: "
-                    + Stream.of(judged.worked(), judged.alsoWorked(), judged.change())
-                            .filter(line -> !line.isBlank())
-                            .collect(Collectors.joining("; "));
-        } else if (event instanceof Event.Said said) {
-            return said.words();
-        } else if (event instanceof Event.TakenBack back) {
-            return "Entry " + back.entry() + " taken back";
-        }
-        return "The job has ended";
+    private static Said told(Entry entry, Job job, boolean gone) {
+        Said said = Log.of(entry.event(), job);
+        return gone ? LogMessage.GONE.say().part("said", said).said() : said;
     }
 
-    private static String title(String key, Job job) {
-        return job.tasks().stream()
-                .filter(task -> task.key().equals(key))
-                .findFirst()
-                .map(task -> task.title()
-                        + task.zones().stream()
-                                .findFirst()
-                                .map(zone -> ", " + zone.words())
-                                .orElse(""))
-                .orElse(key);
+    static String words(Event event, Job job) {
+        return Catalogue.spoken().sentence(Log.of(event, job));
     }
 }

@@ -231,6 +231,7 @@ public record LayerView(
     Layer checked() {
         return new Layer(
                 name,
+                Optional.empty(),
                 purpose,
                 CaseFile.at("region", region::checked),
                 CaseFile.at("pattern", pattern::checked),

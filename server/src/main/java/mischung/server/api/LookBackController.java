@@ -144,7 +144,8 @@ class LookBackController {
                 .findFirst();
         if (best.isEmpty()) {
             return new BetterView(
-                    "With what is known now nothing would be offered: " + decision.verdict(),
+                    "With what is known now nothing would be offered: "
+                            + Catalogue.spoken().sentences(decision.verdict()),
                     LookView.rounded(done.distance(done::endOfToday), 10),
                     LookView.rounded(done.distance(done::endOfToday), 10),
                     "",
@@ -153,7 +154,9 @@ class LookBackController {
         Plan now = best.get().plan();
         double asWorked = done.distance(done::endOfToday);
         double better = now.distance(now::endOfToday);
-        List<String> otherwise = new ArrayList<>(Differences.between(worked.plan(), now, 0));
+        List<String> otherwise = Differences.between(worked.plan(), now, 0).stream()
+                .map(Catalogue.spoken()::sentence)
+                .toList();
         String says = otherwise.isEmpty()
                 ? "Nothing: knowing what is known now, the same would be done."
                 : asWorked - better < WORTH_SAYING
@@ -168,7 +171,7 @@ class LookBackController {
                 says,
                 LookView.rounded(asWorked, 10),
                 LookView.rounded(better, 10),
-                best.get().words(),
+                Catalogue.spoken().say(best.get().said()),
                 otherwise);
     }
 

@@ -8,6 +8,8 @@ import mischung.hair.LevelScale;
 import mischung.hair.ZonePlace;
 import mischung.job.Foretold;
 import mischung.light.Srgb;
+import mischung.said.Said;
+import mischung.server.words.Catalogue;
 
 /** A job against what had been said of it. */
 public record LookBackView(
@@ -39,9 +41,13 @@ public record LookBackView(
     /** A colour in words, figures and for the screen. */
     public record ShownView(double level, String words, String hex) {
         static ShownView of(Foretold.Shown shown) {
+            return of(shown, shown.said());
+        }
+
+        static ShownView of(Foretold.Shown shown, Said said) {
             return new ShownView(
                     LookView.rounded(shown.level(), 100),
-                    shown.words(),
+                    Catalogue.spoken().say(said),
                     Srgb.of(shown.lab().toXyz()).hex());
         }
     }

@@ -36,6 +36,7 @@ import mischung.server.store.MixStore;
 import mischung.server.store.PastStore;
 import mischung.server.store.PhotoStore;
 import mischung.server.words.Catalogue;
+import mischung.server.words.Language;
 import mischung.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -144,7 +145,7 @@ class LookBacks {
 
     private static LookBackView.RealView real(LookBack.Compared of) {
         return new LookBackView.RealView(
-                LookBackView.ShownView.of(of.real()),
+                LookBackView.ShownView.of(of.real(), of.said()),
                 LookView.rounded(of.fromPrediction(), 10),
                 LookView.rounded(of.fromWish(), 10),
                 LookView.rounded(of.levels(), 10),
@@ -315,7 +316,7 @@ class LookBacks {
                 bands.stream().mapToDouble(Band::level).min().orElse(0),
                 bands.stream().mapToDouble(Band::level).max().orElse(0),
                 checked.wish().level(),
-                checked.wish().words(),
+                Catalogue.of(Language.EN).say(checked.wish().said()),
                 worked.plan().strategy().method().filler().words(),
                 bands.stream()
                         .map(Band::porosity)

@@ -128,13 +128,13 @@ public record PlacementView(
                 foils(plan.head(), sections, Optional.of(plan)),
                 grounds(plan.head(), sections, Optional.of(plan)),
                 sections.minutes(),
-                plan.strategy().words(),
+                Catalogue.spoken().say(plan.strategy().said()),
                 Arrays.stream(Whole.Side.values())
                         .map(side -> Whole.of(plan, side))
                         .map(whole -> new WholeView(
                                 whole.side(),
                                 Catalogue.spoken().word(whole.side()),
-                                whole.sentence(),
+                                Catalogue.spoken().sentence(whole.said()),
                                 LookView.of(whole.look())))
                         .toList());
     }
@@ -145,8 +145,8 @@ public record PlacementView(
         for (int i = 0; i < layers.size(); i++) {
             int index = i;
             words.add(new LayerWords(
-                    layers.get(i).words(),
-                    layers.get(i).sentence(),
+                    Catalogue.spoken().say(layers.get(i).said()),
+                    Catalogue.spoken().sentence(layers.get(i).line()),
                     layers.get(i).purpose(),
                     layers.get(i).on(),
                     wish.own(i).orElse(-1),
@@ -237,7 +237,7 @@ public record PlacementView(
                 foil.columns(),
                 foil.thicknessMm(),
                 foil.layer(),
-                foil.called(),
+                Catalogue.spoken().say(foil.called()),
                 foil.direction(),
                 stretches,
                 LookView.rounded(foil.grams(), 10),

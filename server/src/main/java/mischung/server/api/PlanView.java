@@ -174,8 +174,8 @@ public record PlanView(
         }
         return new PlanView(
                 route,
-                plan.strategy().words(),
-                plan.wish().words(),
+                Catalogue.spoken().say(plan.strategy().said()),
+                Catalogue.spoken().say(plan.wish().said()),
                 Swatches.of(plan.wish().main()),
                 DecisionView.zones(plan.head()),
                 columns,
@@ -201,7 +201,7 @@ public record PlanView(
                         .sum(),
                 bowls.stream().mapToInt(BowlView::developerGrams).sum(),
                 plan.findings().stream()
-                        .map(f -> new FindingView(f.weight(), f.sentence()))
+                        .map(f -> new FindingView(f.weight(), Catalogue.spoken().sentence(f.said())))
                         .toList(),
                 cautions,
                 stepCautions,
@@ -235,7 +235,10 @@ public record PlanView(
     private static List<ReasonView> reasons(List<Reason> reasons) {
         return reasons.stream()
                 .map(r -> new ReasonView(
-                        r.kind(), r.rule().number(), Catalogue.spoken().word(r.rule()), r.sentence()))
+                        r.kind(),
+                        r.rule().number(),
+                        Catalogue.spoken().word(r.rule()),
+                        Catalogue.spoken().sentence(r.said())))
                 .toList();
     }
 

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalDate;
 import java.util.List;
 import mischung.route.Promise;
+import mischung.server.words.Catalogue;
 
 /** What the client is told of one route, in plain words. */
 public record PromiseView(
@@ -30,23 +31,25 @@ public record PromiseView(
     public record FadeView(String where, List<LookView> looks) {}
 
     static PromiseView of(CheckedCase of, String route, Promise promise) {
+        Catalogue spoken = Catalogue.spoken();
         return new PromiseView(
                 of.clientName(),
                 of.date(),
                 route,
-                promise.wish(),
-                promise.happens(),
-                promise.meanwhile(),
-                promise.likely(),
-                promise.notPromised(),
-                promise.hours(),
-                promise.price(),
+                spoken.say(promise.wish()),
+                promise.happens().stream().map(spoken::sentence).toList(),
+                promise.meanwhile().map(spoken::sentence).orElse(""),
+                promise.likely().stream().map(spoken::sentence).toList(),
+                promise.notPromised().stream().map(spoken::sentence).toList(),
+                spoken.say(promise.hours()),
+                spoken.say(promise.price()),
                 promise.visits(),
-                promise.upkeep(),
+                promise.upkeep().stream().map(spoken::sentence).toList(),
                 Promise.WEEKS,
                 promise.fade().stream()
                         .map(f -> new FadeView(
-                                f.where(), f.looks().stream().map(LookView::of).toList()))
+                                spoken.sentence(f.where()),
+                                f.looks().stream().map(LookView::of).toList()))
                         .toList());
     }
 }

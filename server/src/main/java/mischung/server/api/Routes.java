@@ -222,7 +222,7 @@ class Routes {
                 .filter(Standing::blocks)
                 .map(Standing::caution)
                 .filter(caution -> !caution.open())
-                .map(StandingView::words)
+                .map(StandingView::forbidding)
                 .distinct()
                 .toList();
     }

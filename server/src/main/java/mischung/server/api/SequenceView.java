@@ -15,6 +15,7 @@ import mischung.mix.Line;
 import mischung.plan.Plan;
 import mischung.sequence.Batch;
 import mischung.sequence.Sequence;
+import mischung.server.words.Catalogue;
 
 /** The order of work on the clock, for the hands there are. */
 public record SequenceView(
@@ -109,9 +110,9 @@ public record SequenceView(
                 sequence.whole(),
                 boundWords(sequence),
                 sequence.unmoved().stream()
-                        .map(no -> new UnmovedView(no.key(), no.sentence()))
+                        .map(no -> new UnmovedView(no.key(), Catalogue.spoken().sentence(no.why())))
                         .toList(),
-                sequence.overdue());
+                sequence.overdue().stream().map(Catalogue.spoken()::sentence).toList());
     }
 
     private static double tenths(double levels) {

@@ -5,6 +5,9 @@ import java.util.List;
 import mischung.caution.Caution;
 import mischung.caution.CautionRule;
 import mischung.caution.Standing;
+import mischung.route.RouteMessage;
+import mischung.said.Figure;
+import mischung.said.Said;
 import mischung.server.words.Catalogue;
 
 /** A caution as it stands for this client. */
@@ -55,8 +58,13 @@ public record StandingView(
         return Catalogue.spoken().say(caution.cleared());
     }
 
-    /** "Patch test: no patch test was applied. …". */
-    static String words(Caution caution) {
-        return title(caution) + ": " + Catalogue.spoken().say(caution.said()) + " " + cleared(caution);
+    /** Why a route is not offered: "Patch test: no patch test was applied. …". */
+    static Said forbidding(Caution caution) {
+        return RouteMessage.FORBIDDEN
+                .say()
+                .with("rule", new Figure.Named("caution.rule." + caution.rule().name()))
+                .part("said", caution.said())
+                .part("cleared", caution.cleared())
+                .said();
     }
 }

@@ -6,8 +6,8 @@ import java.time.format.DateTimeFormatter;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import mischung.hair.ZonePlace;
 import mischung.sequence.Task;
+import mischung.server.words.Catalogue;
 
 /** A task on the clock. */
 public record TaskView(
@@ -52,15 +52,15 @@ public record TaskView(
                 task.kind(),
                 task.visit(),
                 task.step(),
-                task.title(),
-                task.detail(),
+                Catalogue.spoken().sentence(task.title()),
+                Catalogue.spoken().sentences(task.detail()),
                 task.startMinute(),
                 task.minutes(),
                 CLOCK.format(start.plusMinutes(task.startMinute())),
                 CLOCK.format(start.plusMinutes(task.endMinute())),
                 task.person(),
                 task.bowls(),
-                task.zones().stream().map(ZonePlace::words).toList(),
+                task.zones().stream().map(Catalogue.spoken()::word).toList(),
                 task.window().stream()
                         .map(w -> new WindowView(
                                 w.earliest(),

@@ -9,12 +9,14 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.stream.Stream;
 import mischung.after.Upkeep;
 import mischung.job.Job;
 import mischung.mix.Card;
 import mischung.mix.Line;
 import mischung.plan.PlanStep;
 import mischung.sequence.Task;
+import mischung.server.words.Catalogue;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
@@ -51,10 +53,12 @@ class VisitFiles {
             VEvent event = new VEvent(
                     due.from(),
                     due.to().plusDays(1),
-                    due.kind().words() + ", " + of.checked().clientName());
+                    Catalogue.spoken().word(due.kind()) + ", " + of.checked().clientName());
             event.add(new Uid("mischung-" + of.id() + "-" + due.kind().name().toLowerCase(Locale.ROOT)));
             event.replace(new DtStamp(clock.instant()));
-            event.add(new Description(due.why() + (due.warning().isEmpty() ? "" : " " + due.warning())));
+            event.add(new Description(Catalogue.spoken()
+                    .sentences(Stream.concat(Stream.of(due.why()), due.warning().stream())
+                            .toList())));
             calendar.add(event);
         }
         return calendar.toString();

@@ -12,6 +12,7 @@ import mischung.plan.Plan;
 import mischung.sequence.SectionPlan;
 import mischung.sequence.SectionPlan.Foil;
 import mischung.sequence.Task;
+import mischung.server.words.Catalogue;
 
 /** The sheet beside the chair: the head with its foils, what goes on them, the bowls, and the order of work. */
 final class WorkSheetPdf {
@@ -24,9 +25,9 @@ final class WorkSheetPdf {
     private static void write(String client, String date, Plan plan, SectionPlan sections, PlanView view, Sheet sheet)
             throws IOException {
         sheet.text(client + ", " + date);
-        sheet.title("Work sheet: " + plan.wish().words());
-        sheet.text(Character.toUpperCase(plan.strategy().words().charAt(0))
-                + plan.strategy().words().substring(1) + ", " + view.totalWords() + " to " + view.endClock() + ".");
+        sheet.title("Work sheet: " + Catalogue.spoken().say(plan.wish().said()));
+        sheet.text(Catalogue.spoken().sentence(plan.strategy().said()) + ", " + view.totalWords() + " to "
+                + view.endClock() + ".");
         sheet.heads(plan, sections);
         if (!sections.foils().isEmpty()) {
             sheet.list("Foils", foils(sections));
@@ -64,8 +65,8 @@ final class WorkSheetPdf {
     private static List<String> foils(SectionPlan sections) {
         Map<String, List<Foil>> alike = new LinkedHashMap<>();
         for (Foil foil : sections.foils()) {
-            String what =
-                    foil.place().words() + ": " + foil.called() + "; " + String.join("; ", stretches(foil.stretches()));
+            String what = Catalogue.spoken().word(foil.place()) + ": "
+                    + Catalogue.spoken().say(foil.called()) + "; " + String.join("; ", stretches(foil.stretches()));
             alike.computeIfAbsent(what, key -> new ArrayList<>()).add(foil);
         }
         List<String> lines = new ArrayList<>();

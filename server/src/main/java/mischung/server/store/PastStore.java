@@ -87,15 +87,13 @@ public class PastStore {
                 .update();
         for (Upkeep.Due due : all) {
             sql.sql("""
-                            insert into upkeep (visit_id, kind, due_from, due_to, why, warning)
-                            values (:visit, :kind, :from, :to, :why, :warning)
+                            insert into upkeep (visit_id, kind, due_from, due_to)
+                            values (:visit, :kind, :from, :to)
                             """)
                     .param("visit", visit)
                     .param("kind", due.kind().name())
                     .param("from", due.from().toString())
                     .param("to", due.to().toString())
-                    .param("why", due.why())
-                    .param("warning", due.warning())
                     .update();
         }
     }
@@ -123,12 +121,10 @@ public class PastStore {
                         row.getLong("visit_id"),
                         row.getLong("client_id"),
                         row.getString("name"),
-                        new Upkeep.Due(
+                        Upkeep.kept(
                                 Upkeep.Kind.valueOf(row.getString("kind")),
                                 LocalDate.parse(row.getString("due_from")),
-                                LocalDate.parse(row.getString("due_to")),
-                                row.getString("why"),
-                                row.getString("warning")),
+                                LocalDate.parse(row.getString("due_to"))),
                         Optional.ofNullable(row.getString("booked")).map(LocalDate::parse)))
                 .list();
     }

@@ -1,5 +1,6 @@
 package mischung.server.words;
 
+import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.text.MessageFormat;
 import java.time.format.DateTimeFormatter;
 import java.util.EnumMap;
@@ -13,9 +14,10 @@ import java.util.ResourceBundle;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
-import mischung.hair.HairMessage;
+import java.util.stream.Collectors;
+import mischung.Words;
+import mischung.doubt.LevelRange;
 import mischung.hair.LevelScale;
-import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.hair.ToneName;
 import mischung.said.Figure;
@@ -26,8 +28,9 @@ import org.springframework.context.i18n.LocaleContextHolder;
 
 /** The words of the program in one language: bundles of ICU messages under {@code mischung/words}. */
 public final class Catalogue {
-    /** What cautions say; how colours are called; and the words for things. */
-    private static final List<String> BUNDLES = List.of("cautions", "hair", "things");
+    /** What cautions say, how colours are called, what plans and routes say of themselves, and the words for things. */
+    private static final List<String> BUNDLES =
+            List.of("cautions", "hair", "plans", "reasons", "routes", "things", "wishes", "work");
 
     private static final Map<Language, Catalogue> ALL = new EnumMap<>(Language.class);
 
@@ -100,19 +103,12 @@ public final class Catalogue {
 
     /** "beige", "beige with some gold". */
     public String tones(ToneMix mix) {
-        return mix.second()
-                .map(other -> say(new Said(
-                        other.message(),
-                        Map.of("main", Figure.Named.of(mix.main()), "second", Figure.Named.of(other.tone())))))
-                .orElseGet(() -> word(mix.main()));
+        return String.valueOf(written(mix.figure()));
     }
 
     /** "6 natural", "8 copper-gold" for a filler, "about 7 copper (picked)". */
     public String colour(Aim aim) {
-        String tone = aim.tone() == Tone.AS_LIFTED ? toneName(Aim.warmth(aim.level())) : tones(aim.tones());
-        return say(new Said(
-                aim.picked().isPresent() ? HairMessage.PICKED : HairMessage.COLOUR,
-                Map.of("level", new Figure.Typed(LevelScale.words(aim.level())), "tone", new Figure.Typed(tone))));
+        return say(aim.said());
     }
 
     /** One line of why somebody would choose it. */
@@ -130,6 +126,20 @@ public final class Catalogue {
         }
     }
 
+    public String say(Figure figure) {
+        return String.valueOf(written(figure));
+    }
+
+    /** The same with a capital at the beginning. */
+    public String sentence(Said said) {
+        return Words.capital(say(said));
+    }
+
+    /** One after another. */
+    public String sentences(List<Said> all) {
+        return all.stream().map(this::sentence).collect(Collectors.joining(" "));
+    }
+
     private MessageFormat format(String key) {
         return formats.computeIfAbsent(key, of -> new MessageFormat(word(of), locale));
     }
@@ -141,6 +151,37 @@ public final class Catalogue {
         if (figure instanceof Figure.Day day) {
             return days.format(day.day());
         }
+        if (figure instanceof Figure.Level level) {
+            return LevelScale.words(level.value());
+        }
+        if (figure instanceof Figure.Levels levels) {
+            return new LevelRange(levels.from(), levels.to()).words();
+        }
+        if (figure instanceof Figure.Share share) {
+            return Words.percent(share.value());
+        }
+        if (figure instanceof Figure.Time time) {
+            return Words.hours(time.minutes());
+        }
+        if (figure instanceof Figure.Part part) {
+            return say(part.said());
+        }
+        if (figure instanceof Figure.All all) {
+            return joined(all);
+        }
         return figure instanceof Figure.Named named ? word(named.text()) : figure.text();
+    }
+
+    private String joined(Figure.All all) {
+        List<String> written = all.figures().stream()
+                .map(figure -> String.valueOf(written(figure)))
+                .toList();
+        return switch (all.joint()) {
+            case AND -> ListFormatter.getInstance(locale).format(written);
+            case COMMA -> String.join(", ", written);
+            case PLUS -> String.join(" + ", written);
+            case DOT -> String.join(" · ", written);
+            case SENTENCES -> written.stream().map(Words::capital).collect(Collectors.joining(" "));
+        };
     }
 }

@@ -34,11 +34,15 @@ import mischung.plan.Round;
 import mischung.plan.Strategy;
 import mischung.product.Lightener;
 import mischung.product.ShadeClass;
+import mischung.said.Verbatim;
 import mischung.school.Method;
 import mischung.sequence.StageId;
 import mischung.sequence.Task;
 import mischung.sequence.TaskId;
+import mischung.sequence.TaskMessage;
 import mischung.server.store.JobStore;
+import mischung.server.words.Catalogue;
+import mischung.server.words.Language;
 import mischung.wish.Aim;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
@@ -46,7 +50,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What a job keeps, and that it can be read whatever the program has become since. */
 class JobFormTest {
-    private static final Path KEPT = Path.of("src/test/resources/job-form-3.txt");
+    private static final Path KEPT = Path.of("src/test/resources/job-form-4.txt");
     private static final List<BandRef> HERE = List.of(new BandRef(0, 1));
 
     private final JsonMapper json = JsonMapper.builder().build();
@@ -58,7 +62,7 @@ class JobFormTest {
      */
     @Test
     void theFormOfEntriesIsTheOneWrittenDown() throws IOException {
-        assertThat(JobForms.NEWEST).isEqualTo(3);
+        assertThat(JobForms.NEWEST).isEqualTo(4);
         String now = written();
         assertThat(now).as("%s", KEPT).isEqualTo(Files.readString(KEPT, StandardCharsets.UTF_8));
     }
@@ -154,8 +158,17 @@ class JobFormTest {
                 id,
                 kind,
                 2,
-                "Lay",
-                "",
+                TaskMessage.APPLY
+                        .say()
+                        .part(
+                                "what",
+                                TaskMessage.BOWL_LIFTING
+                                        .say()
+                                        .typed("bowl", "A")
+                                        .thing("way", LiftWay.ROOT)
+                                        .said())
+                        .said(),
+                List.of(TaskMessage.PART.say().count("part", 1).count("of", 2).said()),
                 10,
                 5,
                 kind == Task.Kind.WORK ? 0 : 1,
@@ -170,7 +183,7 @@ class JobFormTest {
     void whatIsWrittenIsReadBack() {
         Event.Begun event = begun();
         assertThat(read("Begun", format.written(event))).isEqualTo(event);
-        assertThat(format.written(new Event.Started("1/3 x"))).contains("\"form\":3");
+        assertThat(format.written(new Event.Started("1/3 x"))).contains("\"form\":4");
         assertThat(read("Started", format.written(new Event.Started("1/3 x")))).isEqualTo(new Event.Started("1/3 x"));
     }
 
@@ -212,8 +225,13 @@ class JobFormTest {
         Event.Begun newest = begun();
         ObjectNode body = (ObjectNode) json.readTree(format.written(newest));
         body.remove(JobForms.FORM);
+        ((ObjectNode) body.path("basis").path("strategy")).put("words", "by your schools");
         body.path("tasks")
-                .forEach(task -> ((ObjectNode) task).put("key", "1/0 X").remove(List.of("id", "laidBy")));
+                .forEach(task -> ((ObjectNode) task)
+                        .put("title", "")
+                        .put("detail", "")
+                        .put("key", "1/0 X")
+                        .remove(List.of("id", "laidBy")));
         body.path("basis").path("rounds").path(0).path("layings").forEach(laying -> {
             ObjectNode one = (ObjectNode) laying;
             if (one.path("kind").asString().equals("WAIT")) {
@@ -234,7 +252,33 @@ class JobFormTest {
             }
         });
         Event.Begun old = (Event.Begun) read("Begun", json.writeValueAsString(body));
-        assertThat(old.basis()).isEqualTo(newest.basis());
+        Basis basis = old.basis().orElseThrow();
+        assertThat(basis.rounds()).isEqualTo(newest.basis().orElseThrow().rounds());
+        assertThat(basis.strategy().key()).isEqualTo("by-your-schools");
+    }
+
+    /** Until form 3 what was told was kept in the words of its day: they are read as they were. */
+    @Test
+    void whatWasToldInWordsStaysThoseWords() {
+        Event.Replanned again = (Event.Replanned) read("Replanned", """
+                {"form": 3, "accepted": true, "thorough": false, "batches": [], "answers": 4, "basis": null,
+                 "why": ["The client can go after 3 h.", "Left out: Gloss."],
+                 "tasks": [{"id": {"stage": {"plan": 0, "visit": 1, "number": 2}, "name": "RINSE", "pass": 0},
+                   "kind": "RINSE", "step": 1, "title": "Cool rinse", "detail": "Until the water runs clear.",
+                   "startMinute": 50, "minutes": 8, "person": 1, "bowls": [], "zones": ["NAPE"], "laidBy": [],
+                   "window": null}],
+                 "foretold": [{"zone": "NAPE", "band": 0, "fromCm": 0, "toCm": 5, "from": 5, "to": 6, "kept": false,
+                   "strength": 0.9, "before": {"level": 6, "words": "6 gold", "l": 30, "a": 5, "b": 9},
+                   "wished": {"level": 5, "words": "5 natural", "l": 25, "a": 4, "b": 6},
+                   "end": {"level": 5, "words": "5 natural", "l": 25, "a": 4, "b": 6}, "faded": []}]}""");
+        assertThat(again.why())
+                .containsExactly(Verbatim.of("The client can go after 3 h."), Verbatim.of("Left out: Gloss."));
+        Task rinse = again.tasks().get(0);
+        assertThat(rinse.title()).isEqualTo(Verbatim.of("Cool rinse"));
+        assertThat(rinse.detail()).containsExactly(Verbatim.of("Until the water runs clear."));
+        assertThat(Catalogue.of(Language.DE).sentence(rinse.title())).isEqualTo("Cool rinse");
+        assertThat(again.foretold().get(0).end().level()).isEqualTo(5);
+        assertThat(read("Replanned", format.written(again))).isEqualTo(again);
     }
 
     /** Until form 2 what was seen, and what came out, had one tone or none. */
@@ -259,7 +303,7 @@ class JobFormTest {
 
     @Test
     void whatANewerProgramWroteIsNotGuessedAt() {
-        assertThatThrownBy(() -> read("Started", "{\"form\": 4, \"task\": \"1/0 X\"}"))
+        assertThatThrownBy(() -> read("Started", "{\"form\": 5, \"task\": \"1/0 X\"}"))
                 .isInstanceOf(IllegalStateException.class)
                 .hasMessageContaining("newer program");
     }

@@ -16,7 +16,6 @@ import java.util.stream.Stream;
 import mischung.caution.CautionMessage;
 import mischung.caution.CautionRule;
 import mischung.hair.Elasticity;
-import mischung.hair.HairMessage;
 import mischung.hair.ToneName;
 import mischung.hair.ZonePlace;
 import mischung.said.Figure;
@@ -62,8 +61,18 @@ class CatalogueTest {
 
     private static Set<Message> messages() {
         Set<Message> all = new HashSet<>(CautionMessage.all());
-        all.addAll(List.of(HairMessage.values()));
+        new ClassFileImporter()
+                .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("mischung").stream()
+                        .filter(one -> one.isEnum() && one.isAssignableTo(Message.class))
+                        .filter(one -> !one.isEquivalentTo(CautionMessage.class))
+                        .forEach(one -> Stream.of(one.reflect().getEnumConstants())
+                                .forEach(message -> all.add((Message) message)));
         return all;
+    }
+
+    @Test
+    void whatIsKeptIsFoundAgainByItsKey() {
+        assertThat(Messages.all()).isEqualTo(messages());
     }
 
     private static Stream<String> rules() {
@@ -94,13 +103,24 @@ class CatalogueTest {
                 .allSatisfy(message -> assertThat(Stream.of(message, message.cleared())
                                 .flatMap(one -> catalogue.figuresOf(one.key()).stream()))
                         .containsAll(message.figures()));
+        assertThat(messages())
+                .filteredOn(message -> !CautionMessage.all().contains(message))
+                .allSatisfy(message -> assertThat(catalogue.figuresOf(message.key()))
+                        .as(message.key())
+                        .isEqualTo(message.figures()));
         Stream.concat(rules(), things().stream())
                 .forEach(key -> assertThat(catalogue.figuresOf(key)).as(key).isEmpty());
     }
 
     @Test
     void aLanguageSaysNothingInAnothersWords() {
-        assertThat(CautionMessage.all().stream().map(Message::key))
+        assertThat(messages().stream()
+                        .map(Message::key)
+                        .filter(key -> english.word(key)
+                                .replaceAll("\\{[^{}]*}", "")
+                                .replaceAll("\\b(cm|mm|min|vol|in)\\b", "")
+                                .chars()
+                                .anyMatch(Character::isLetter)))
                 .allSatisfy(key -> assertThat(german.word(key)).isNotEqualTo(english.word(key)));
     }
 
