@@ -1,6 +1,7 @@
 package mischung.history;
 
 import mischung.hair.LevelScale;
+import mischung.said.Said;
 
 /**
  * A line on the strand as the dates have it today.
@@ -16,10 +17,14 @@ public record Border(double cm, double fromCm, double toCm) {
     }
 
     /** "8–12 cm". */
-    public String words() {
-        String from = LevelScale.figure(fromCm);
-        String to = LevelScale.figure(toCm);
-        return from.equals(to) ? from + " cm" : from + "–" + to + " cm";
+    public Said said() {
+        return LevelScale.figure(fromCm).equals(LevelScale.figure(toCm))
+                ? HistoryMessage.AT.say().tenth("cm", fromCm).said()
+                : HistoryMessage.BETWEEN
+                        .say()
+                        .tenth("from", fromCm)
+                        .tenth("to", toCm)
+                        .said();
     }
 
     /** Whether a line read at {@code read} may be this one. */

@@ -6,16 +6,18 @@ import java.util.Optional;
 import mischung.Constants;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
-import mischung.hair.LevelScale;
 import mischung.hair.Strand;
+import mischung.said.Figure;
+import mischung.said.Said;
+import mischung.said.Saying;
 
 /**
  * Where dates and eyes differ.
  *
  * @param cm from the scalp, where to look again
- * @param sentence what each of them says
+ * @param said what each of them says
  */
-public record Contradiction(double cm, String sentence) {
+public record Contradiction(double cm, Said said) {
     private static final double LINE_CM = Constants.in("history").of("line read to");
 
     /** Readings may differ from the model's guess by this many levels before it is worth a word. */
@@ -39,8 +41,11 @@ public record Contradiction(double cm, String sentence) {
             return seen > LINE_CM
                     ? Optional.of(new Contradiction(
                             seen,
-                            "History says " + first.kind().words() + " from the scalp on, you read natural to "
-                                    + LevelScale.figure(seen) + " cm."))
+                            HistoryMessage.DONE_FROM_SCALP
+                                    .say()
+                                    .thing("kind", first.kind())
+                                    .tenth("read", seen)
+                                    .said()))
                     : Optional.empty();
         }
         Border line = first.to();
@@ -49,20 +54,31 @@ public record Contradiction(double cm, String sentence) {
             return allGrown && seen < read.lengthCm() - LINE_CM
                     ? Optional.of(new Contradiction(
                             seen,
-                            "History tells of nothing on this hair, you read " + kindAt(read, seen) + " at "
-                                    + LevelScale.figure(seen) + " cm. Ask what was left out."))
+                            HistoryMessage.NOTHING_TOLD
+                                    .say()
+                                    .with("found", kindAt(read, seen))
+                                    .tenth("read", seen)
+                                    .said()))
                     : Optional.empty();
         }
         return Optional.of(
                 seen < line.fromCm()
                         ? new Contradiction(
                                 seen,
-                                "History says natural to " + line.words() + ", you read " + kindAt(read, seen) + " at "
-                                        + LevelScale.figure(seen) + " cm.")
+                                HistoryMessage.NATURAL_TO
+                                        .say()
+                                        .part("line", line.said())
+                                        .with("found", kindAt(read, seen))
+                                        .tenth("read", seen)
+                                        .said())
                         : new Contradiction(
                                 line.cm(),
-                                "History says " + past.get(1).kind().words() + " from " + line.words()
-                                        + " on, you read natural to " + LevelScale.figure(seen) + " cm."));
+                                HistoryMessage.DONE_FROM
+                                        .say()
+                                        .thing("kind", past.get(1).kind())
+                                        .part("line", line.said())
+                                        .tenth("read", seen)
+                                        .said()));
     }
 
     private static double naturalUntil(Strand read) {
@@ -76,12 +92,12 @@ public record Contradiction(double cm, String sentence) {
         return until;
     }
 
-    private static String kindAt(Strand read, double cm) {
+    private static Figure kindAt(Strand read, double cm) {
         return read.bands().stream()
                 .filter(b -> b.fromCm() >= cm - 1e-9)
                 .findFirst()
-                .map(b -> b.kind() == BandKind.COLOURED ? "colour" : b.kind().words())
-                .orElse("something");
+                .map(b -> b.kind() == BandKind.COLOURED ? HistoryMessage.COLOUR.figure() : Figure.Named.of(b.kind()))
+                .orElseGet(HistoryMessage.SOMETHING::figure);
     }
 
     /** The stretch that the band's middle lies in for certain, whatever the growth. */
@@ -93,31 +109,38 @@ public record Contradiction(double cm, String sentence) {
     }
 
     private static Optional<Contradiction> within(Band band, Stretch stretch) {
-        String where = LevelScale.figure(band.fromCm()) + "–" + LevelScale.figure(band.toCm()) + " cm";
         double middle = (band.fromCm() + band.toCm()) / 2;
         boolean firstLine = band.kind() == BandKind.NATURAL || stretch.kind() == BandKind.NATURAL;
         if (band.kind().lifted() != stretch.kind().lifted() && !firstLine) {
             return Optional.of(new Contradiction(
                     middle,
-                    "By the dates " + where + " was " + (stretch.kind().lifted() ? "" : "never ")
-                            + "lightened, you read " + band.kind().words() + "."));
+                    here(HistoryMessage.LIFTED_BY_DATES, band)
+                            .in("lifted", stretch.kind().lifted())
+                            .thing("kind", band.kind())
+                            .said()));
         }
         if (band.detail().layers() > 0
                 && (band.detail().layers() < stretch.layersFrom() - 0.5
                         || band.detail().layers() > stretch.layersTo() + 0.5)) {
             return Optional.of(new Contradiction(
                     middle,
-                    "By the dates " + where + " was " + stretch.words() + "; you marked "
-                            + LevelScale.figure(band.detail().layers()) + "."));
+                    here(HistoryMessage.LAYERS_BY_DATES, band)
+                            .part("stretch", stretch.said())
+                            .tenth("marked", band.detail().layers())
+                            .said()));
         }
         if (band.level() < stretch.levelFrom() - LEVELS || band.level() > stretch.levelTo() + LEVELS) {
             return Optional.of(new Contradiction(
                     middle,
-                    "By what was done " + where + " should look about level " + LevelScale.words(stretch.levelFrom())
-                            + "–"
-                            + LevelScale.words(stretch.levelTo()) + ", you read " + LevelScale.words(band.level())
-                            + ". Look again, or ask what was left out."));
+                    here(HistoryMessage.SHOULD_LOOK, band)
+                            .levels("levels", stretch.levelFrom(), stretch.levelTo())
+                            .level("level", band.level())
+                            .said()));
         }
         return Optional.empty();
+    }
+
+    private static Saying here(HistoryMessage message, Band band) {
+        return message.say().tenth("from", band.fromCm()).tenth("to", band.toCm());
     }
 }

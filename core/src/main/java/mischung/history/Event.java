@@ -2,10 +2,12 @@ package mischung.history;
 
 import java.time.LocalDate;
 import mischung.RefusedInput;
+import mischung.hair.HairMessage;
 import mischung.hair.LevelScale;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.product.Developer;
+import mischung.said.Said;
 
 /**
  * Something done to the hair on a day.
@@ -78,13 +80,39 @@ public record Event(
     }
 
     /** "permanent colour 5 natural, roots only". */
-    public String words() {
-        String shade = service.colours()
-                ? " " + LevelScale.words(level) + " " + tones.words()
-                : service == Service.LIGHTENER ? " to level " + LevelScale.words(level) : "";
-        String place = service == Service.HAIRCUT
-                ? ", " + LevelScale.figure(cutCm) + " cm"
-                : service.marks() ? ", " + where.words() : "";
-        return service.words() + shade + place + (home ? ", at home" : "");
+    public Said said() {
+        Said what = service.colours()
+                ? HistoryMessage.EVENT_COLOUR
+                        .say()
+                        .thing("service", service)
+                        .part(
+                                "colour",
+                                HairMessage.COLOUR
+                                        .say()
+                                        .level("level", level)
+                                        .with("tone", tones.figure())
+                                        .said())
+                        .said()
+                : service == Service.LIGHTENER
+                        ? HistoryMessage.EVENT_LEVEL
+                                .say()
+                                .thing("service", service)
+                                .level("level", level)
+                                .said()
+                        : HistoryMessage.EVENT.say().thing("service", service).said();
+        Said there = service == Service.HAIRCUT
+                ? HistoryMessage.EVENT_CUT
+                        .say()
+                        .part("event", what)
+                        .tenth("cm", cutCm)
+                        .said()
+                : service.marks()
+                        ? HistoryMessage.EVENT_WHERE
+                                .say()
+                                .part("event", what)
+                                .thing("where", where)
+                                .said()
+                        : what;
+        return home ? HistoryMessage.AT_HOME.say().part("event", there).said() : there;
     }
 }

@@ -1,5 +1,6 @@
 package mischung.history;
 
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.stream.Collectors;
@@ -7,6 +8,8 @@ import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.LevelScale;
 import mischung.hair.Look;
+import mischung.said.Figure;
+import mischung.said.Said;
 
 /**
  * A stretch of a strand with one history, as the dates have it.
@@ -43,38 +46,59 @@ public record Stretch(
         events = List.copyOf(events);
     }
 
-    /** "coloured, 4–5 layers, under it about level 5–6½". */
-    public String words() {
-        String counted = layersTo <= 0 ? "" : ", " + layerWords();
-        String lifts = lightened <= 0 ? "" : ", lightened " + times(lightened);
-        String under = kind == BandKind.NATURAL
-                ? ""
-                : ", under any dye level " + range(LevelScale.words(underFrom), LevelScale.words(underTo));
-        return kind.words() + counted + lifts + under;
+    /** "coloured, 4–5 layers of colour, under any dye level 5–6½". */
+    public Said said() {
+        List<Figure> parts = new ArrayList<>(List.of(Figure.Named.of(kind)));
+        if (layersTo > 0) {
+            parts.add(new Figure.Part(layerCount()));
+        }
+        if (lightened > 0) {
+            parts.add(new Figure.Part(
+                    lightened < 1
+                            ? HistoryMessage.LIFTED_IN_PIECES
+                                    .say()
+                                    .share("share", lightened)
+                                    .said()
+                            : HistoryMessage.LIFTED
+                                    .say()
+                                    .tenth("times", lightened)
+                                    .said()));
+        }
+        if (kind != BandKind.NATURAL) {
+            parts.add(new Figure.Part(HistoryMessage.UNDER_DYE
+                    .say()
+                    .levels("levels", underFrom, underTo)
+                    .said()));
+        }
+        return HistoryMessage.STRETCH
+                .say()
+                .with("parts", new Figure.All(Figure.Joint.COMMA, parts))
+                .said();
     }
 
-    private String layerWords() {
-        String range = range(LevelScale.figure(layersFrom), LevelScale.figure(layersTo));
-        return range + (range.equals("1") ? " layer" : " layers") + " of colour";
+    private Said layerCount() {
+        return LevelScale.figure(layersFrom).equals(LevelScale.figure(layersTo))
+                ? HistoryMessage.LAYERS.say().tenth("layers", layersFrom).said()
+                : HistoryMessage.LAYERS_BETWEEN
+                        .say()
+                        .tenth("from", layersFrom)
+                        .tenth("to", layersTo)
+                        .said();
     }
 
-    private static String times(double count) {
-        return count < 1
-                ? "in woven pieces (" + Math.round(100 * count) + " %)"
-                : count == 1 ? "once" : LevelScale.figure(count) + " times";
-    }
-
-    private static String range(String from, String to) {
-        return from.equals(to) ? from : from + "–" + to;
-    }
-
-    /** Each event once, in words. */
-    public List<String> eventWords() {
+    /** Each event once, with how often. */
+    public List<Said> told() {
         return events.stream()
-                .collect(Collectors.groupingBy(Event::words, LinkedHashMap::new, Collectors.counting()))
+                .collect(Collectors.groupingBy(Event::said, LinkedHashMap::new, Collectors.counting()))
                 .entrySet()
                 .stream()
-                .map(e -> e.getValue() > 1 ? e.getValue() + " × " + e.getKey() : e.getKey())
+                .map(e -> e.getValue() > 1
+                        ? HistoryMessage.TIMES
+                                .say()
+                                .count("times", (double) e.getValue())
+                                .part("event", e.getKey())
+                                .said()
+                        : e.getKey())
                 .toList();
     }
 }

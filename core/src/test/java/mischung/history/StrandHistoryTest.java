@@ -17,6 +17,8 @@ import mischung.hair.SecondTone;
 import mischung.hair.Strand;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
+import mischung.said.Figure;
+import mischung.said.Heard;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -51,7 +53,7 @@ class StrandHistoryTest {
         double ash = warmthOf(ToneMix.of(Tone.ASH));
         ToneMix both = new ToneMix(Tone.GOLD, Optional.of(new SecondTone(Tone.ASH, 0.5)));
         assertThat(warmthOf(both)).isStrictlyBetween(ash, gold);
-        assertThat(toned(both).words()).contains(both.words());
+        assertThat(Heard.text(toned(both).said())).contains(both.figure().text());
         assertThatThrownBy(() -> toned(new ToneMix(Tone.GOLD, Optional.of(new SecondTone(Tone.AS_LIFTED, 0.3)))))
                 .isInstanceOf(RefusedInput.class)
                 .hasFieldOrPropertyWithValue("field", "second");
@@ -189,7 +191,24 @@ class StrandHistoryTest {
                 .as("what was laid, three months of washes later")
                 .isBetween(2.5, 6.0);
         assertThat(coloured.proposed().detail().underTo()).isEqualTo(coloured.underTo());
-        assertThat(coloured.words()).contains("coloured, 1 layer of colour, under any dye level");
+        assertThat(coloured.said())
+                .isEqualTo(HistoryMessage.STRETCH
+                        .say()
+                        .with(
+                                "parts",
+                                new Figure.All(
+                                        Figure.Joint.COMMA,
+                                        List.of(
+                                                Figure.Named.of(BandKind.COLOURED),
+                                                new Figure.Part(HistoryMessage.LAYERS
+                                                        .say()
+                                                        .tenth("layers", 1)
+                                                        .said()),
+                                                new Figure.Part(HistoryMessage.UNDER_DYE
+                                                        .say()
+                                                        .levels("levels", coloured.underFrom(), coloured.underTo())
+                                                        .said()))))
+                        .said());
     }
 
     @Test
@@ -220,27 +239,33 @@ class StrandHistoryTest {
                 .isEmpty();
         assertThat(Contradiction.between(read(4, BandKind.COLOURED, 5, none), past))
                 .singleElement()
-                .satisfies(c -> assertThat(c.sentence())
-                        .startsWith("History says natural to 5")
-                        .endsWith("you read colour at 4 cm."));
+                .satisfies(c -> {
+                    assertThat(c.said()).matches(Heard.a(HistoryMessage.NATURAL_TO));
+                    assertThat(c.said().figures())
+                            .containsEntry("found", HistoryMessage.COLOUR.figure())
+                            .containsEntry("read", new Figure.Count(4));
+                });
         assertThat(Contradiction.between(read(15, BandKind.COLOURED, 5, none), past)
                         .get(0)
-                        .sentence())
-                .contains("you read natural to 15 cm");
+                        .said()
+                        .figures())
+                .containsEntry("read", new Figure.Count(15));
         assertThat(Contradiction.between(read(7, BandKind.LIGHTENED, 5, none), past))
                 .singleElement()
-                .satisfies(c -> assertThat(c.sentence()).contains("never lightened, you read lightened"));
+                .satisfies(c -> assertThat(c.said().figures())
+                        .containsEntry("lifted", new Figure.Case("no"))
+                        .containsEntry("kind", Figure.Named.of(BandKind.LIGHTENED)));
         assertThat(Contradiction.between(read(7, BandKind.COLOURED, 9, none), past))
                 .singleElement()
-                .satisfies(c -> assertThat(c.sentence()).contains("you read 9"));
+                .satisfies(c -> assertThat(c.said().figures()).containsEntry("level", new Figure.Level(9)));
         assertThat(Contradiction.between(read(7, BandKind.COLOURED, 5, none.withPast(4, 1, 12)), past))
                 .singleElement()
-                .satisfies(c -> assertThat(c.sentence()).contains("you marked 4"));
+                .satisfies(c -> assertThat(c.said().figures()).containsEntry("marked", new Figure.Count(4)));
         List<Stretch> nothing = StrandHistory.of(History.none(6), 40, TODAY).stretches();
         assertThat(Contradiction.between(read(7, BandKind.LIGHTENED, 9, none), nothing)
                         .get(0)
-                        .sentence())
-                .contains("Ask what was left out");
+                        .said())
+                .matches(Heard.a(HistoryMessage.NOTHING_TOLD));
     }
 
     @Test
@@ -295,11 +320,11 @@ class StrandHistoryTest {
             assertThat(stretch.levelFrom()).isLessThanOrEqualTo(stretch.levelTo());
             assertThat(stretch.from().fromCm())
                     .isLessThanOrEqualTo(stretch.from().toCm());
-            assertThat(stretch.words()).doesNotContain("NaN");
+            assertThat(Heard.text(stretch.said())).doesNotContain("NaN");
         }
         assertThat(Contradiction.between(strand, stretches))
                 .as("what is proposed does not contradict itself in its kinds")
-                .allMatch(c -> !c.sentence().contains("lightened, you read"));
+                .noneMatch(c -> c.said().message() == HistoryMessage.LIFTED_BY_DATES);
     }
 
     @Property(tries = 300)

@@ -208,6 +208,8 @@ class LookBackApiTest extends OnDemoData {
         String record = text(app.bytes(path(id, "after/record.pdf"))).replaceAll("\\s+", " ");
         assertThat(record)
                 .contains("Record of the visit", "Film over the filler", "One bowl less", "The job begins", "Ada:");
+        String german = text(app.bytes(path(id, "after/card.pdf"), "de")).replaceAll("\\s+", " ");
+        assertThat(german).contains("Ihr Haar", "Zu Hause", "Wiederkommen").doesNotContain("At home");
     }
 
     private static List<CSVRecord> rows(String csv) throws IOException {
@@ -227,9 +229,13 @@ class LookBackApiTest extends OnDemoData {
         List<CSVRecord> formulas = rows(app.get(path(id, "after/formulas.csv")).text());
         assertThat(formulas).isNotEmpty().allMatch(row -> Double.parseDouble(row.get("planned_g")) > 0);
         List<CSVRecord> timings = rows(app.get(path(id, "after/timings.csv")).text());
+        JsonNode tasks = app.get(path(id, "job")).json().path("tasks");
         assertThat(timings)
-                .hasSameSizeAs(app.get(path(id, "job")).json().path("tasks"))
+                .hasSameSizeAs(tasks)
                 .allMatch(row -> row.get("state").equals("DONE"));
+        assertThat(timings)
+                .extracting(row -> row.get("task"))
+                .containsExactlyInAnyOrderElementsOf(tasks.findValuesAsString("title"));
     }
 
     @Test

@@ -74,8 +74,18 @@ final class Started implements AutoCloseable {
     }
 
     byte[] bytes(String path) {
+        return bytes(path, "en");
+    }
+
+    /** @param language of whoever asks, by its cookie */
+    byte[] bytes(String path, String language) {
         try {
-            return client.send(request(path).GET().build(), HttpResponse.BodyHandlers.ofByteArray())
+            return client.send(
+                            request(path)
+                                    .header("Cookie", "language=" + language)
+                                    .GET()
+                                    .build(),
+                            HttpResponse.BodyHandlers.ofByteArray())
                     .body();
         } catch (IOException e) {
             throw new UncheckedIOException(e);

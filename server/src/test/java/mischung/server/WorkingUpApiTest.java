@@ -221,7 +221,7 @@ class WorkingUpApiTest extends OnDemoData {
         JsonNode line = laid.path("strands").path(0).path("stretches").path(0).path("to");
         assertThat(line.path("toCm").asDouble() - line.path("fromCm").asDouble())
                 .isGreaterThan(3);
-        assertThat(laid.path("lastAtScalp").asString("")).startsWith("2026-05-24, permanent colour 4 natural");
+        assertThat(laid.path("lastAtScalp").asString("")).startsWith("24 May 2026, permanent colour 4 natural");
         content = content(2);
         ((ObjectNode) content.path("history")).put("measuredRegrowthCm", 7.2);
         put(2, content);

@@ -7,6 +7,8 @@ import mischung.server.api.LayerView.PatternKind;
 import mischung.server.api.LayerView.PatternView;
 import mischung.server.api.LayerView.WhatKind;
 import mischung.server.api.LayerView.WhatView;
+import mischung.server.words.BeginningMessage;
+import mischung.server.words.Catalogue;
 import mischung.wish.Edge;
 import mischung.wish.Layer.Purpose;
 import mischung.wish.Region;
@@ -40,7 +42,7 @@ final class Beginnings {
 
     private static LayerView fine(double share) {
         return LayerView.begun(
-                "babylights",
+                say(BeginningMessage.LAYER_BABYLIGHTS),
                 Purpose.HIGHLIGHT,
                 Region.ALL,
                 new PatternView(PatternKind.WEAVE, share, 3, 2, 3, 5, 3),
@@ -49,7 +51,7 @@ final class Beginnings {
 
     private static LayerView tap() {
         return LayerView.begun(
-                "root tap",
+                say(BeginningMessage.LAYER_ROOT_TAP),
                 Purpose.ROOT_TAP,
                 root(0.5).feathered(0.5),
                 pattern(PatternKind.ALL),
@@ -58,7 +60,7 @@ final class Beginnings {
 
     private static LayerView shadow() {
         return LayerView.begun(
-                "shadow root",
+                say(BeginningMessage.LAYER_SHADOW_ROOT),
                 Purpose.SHADOW_ROOT,
                 root(5).feathered(3),
                 pattern(PatternKind.ALL),
@@ -67,7 +69,7 @@ final class Beginnings {
 
     private static LayerView lowlights() {
         return LayerView.begun(
-                "lowlights",
+                say(BeginningMessage.LAYER_LOWLIGHTS),
                 Purpose.LOWLIGHT,
                 down(LayerView.on(ZonePlace.CROWN, ZonePlace.PARTING), 0),
                 new PatternView(PatternKind.WEAVE, 0.3, 6, 2, 3, 5, 3),
@@ -76,7 +78,7 @@ final class Beginnings {
 
     private static LayerView frame() {
         return LayerView.begun(
-                "face frame",
+                say(BeginningMessage.LAYER_FACE_FRAME),
                 Purpose.HIGHLIGHT,
                 LayerView.on(ZonePlace.FRINGE, ZonePlace.HAIRLINE, ZonePlace.SIDES),
                 pattern(PatternKind.FRAME),
@@ -85,7 +87,7 @@ final class Beginnings {
 
     private static LayerView bandBreakUp() {
         return LayerView.begun(
-                "band break-up",
+                say(BeginningMessage.LAYER_BAND_BREAK_UP),
                 Purpose.HIGHLIGHT,
                 Region.ALL.between(new Edge(Edge.At.BAND_BEGINS, 2), new Edge(Edge.At.BAND_BEGINS, 3)),
                 pattern(PatternKind.SLICES),
@@ -94,7 +96,7 @@ final class Beginnings {
 
     private static LayerView panels() {
         return LayerView.begun(
-                "panels",
+                say(BeginningMessage.LAYER_PANELS),
                 Purpose.LOWLIGHT,
                 LayerView.on(ZonePlace.BACK, ZonePlace.CROWN),
                 new PatternView(PatternKind.PANELS, 1, 6, 2, 3, 5, 3),
@@ -114,7 +116,7 @@ final class Beginnings {
 
     private static LayerView wovenMelt() {
         return LayerView.begun(
-                "woven melt",
+                say(BeginningMessage.LAYER_WOVEN_MELT),
                 Purpose.MELT,
                 Region.ALL,
                 new PatternView(PatternKind.WEAVE, 0.4, 6, 2, 3, 5, 3),
@@ -124,7 +126,7 @@ final class Beginnings {
 
     private static LayerView melt() {
         return LayerView.begun(
-                "melt",
+                say(BeginningMessage.LAYER_MELT),
                 Purpose.MELT,
                 Region.ALL,
                 pattern(PatternKind.ALL),
@@ -141,7 +143,7 @@ final class Beginnings {
 
     private static LayerView tips() {
         return LayerView.begun(
-                "tips",
+                say(BeginningMessage.LAYER_TIPS),
                 Purpose.COLOUR,
                 Region.ALL.between(Edge.fromEnds(8), Edge.ENDS),
                 pattern(PatternKind.ALL),
@@ -150,7 +152,7 @@ final class Beginnings {
 
     private static LayerView keepNatural() {
         return LayerView.begun(
-                "natural kept",
+                say(BeginningMessage.LAYER_NATURAL_KEPT),
                 Purpose.STAYS,
                 Region.ALL.only(Region.Which.NATURAL),
                 pattern(PatternKind.ALL),
@@ -159,7 +161,7 @@ final class Beginnings {
 
     private static LayerView gloss() {
         return LayerView.begun(
-                "glossed frame",
+                say(BeginningMessage.LAYER_GLOSSED_FRAME),
                 Purpose.GLOSS,
                 LayerView.on(ZonePlace.FRINGE, ZonePlace.HAIRLINE),
                 pattern(PatternKind.ALL),
@@ -169,25 +171,34 @@ final class Beginnings {
     static List<Beginning> all() {
         return List.of(
                 new Beginning(
-                        "Fine foils with a root tap",
-                        "Babylights all over, the root tapped a few millimetres.",
+                        say(BeginningMessage.FINE_FOILS),
+                        say(BeginningMessage.FINE_FOILS_WHY),
                         List.of(fine(0.4), tap())),
                 new Beginning(
-                        "Shadow root and panels",
-                        "Low, melt and high from every parting, dark at the root.",
+                        say(BeginningMessage.SHADOW_AND_PANELS),
+                        say(BeginningMessage.SHADOW_AND_PANELS_WHY),
                         List.of(panels(), shadow())),
-                new Beginning("Face frame", "Some light foils a side at the face.", List.of(frame())),
-                new Beginning("Lowlights above", "Depth woven in at crown and parting.", List.of(lowlights())),
+                new Beginning(say(BeginningMessage.FRAME), say(BeginningMessage.FRAME_WHY), List.of(frame())),
                 new Beginning(
-                        "Lowlights, frame glossed",
-                        "Autumn: depth above, the light frame left and glossed last.",
+                        say(BeginningMessage.LOWLIGHTS_ABOVE),
+                        say(BeginningMessage.LOWLIGHTS_ABOVE_WHY),
+                        List.of(lowlights())),
+                new Beginning(
+                        say(BeginningMessage.LOWLIGHTS_AND_FRAME),
+                        say(BeginningMessage.LOWLIGHTS_AND_FRAME_WHY),
                         List.of(lowlights(), gloss())),
-                new Beginning("Band break-up", "A band broken up on every second section.", List.of(bandBreakUp())),
                 new Beginning(
-                        "Woven melt", "Dark drawn two thirds down in woven pieces.", List.of(wovenMelt(), shadow())),
-                new Beginning("Melt", "Root, mids and ends worked into each other.", List.of(melt())),
-                new Beginning("Shadow root", "Darker at the root, feathered down.", List.of(shadow())),
-                new Beginning("Tips", "The ends in another colour.", List.of(tips())),
-                new Beginning("Natural kept", "Hair as it grew stays as it grew.", List.of(keepNatural())));
+                        say(BeginningMessage.BREAK_UP), say(BeginningMessage.BREAK_UP_WHY), List.of(bandBreakUp())),
+                new Beginning(
+                        say(BeginningMessage.WOVEN), say(BeginningMessage.WOVEN_WHY), List.of(wovenMelt(), shadow())),
+                new Beginning(say(BeginningMessage.WHOLE_MELT), say(BeginningMessage.WHOLE_MELT_WHY), List.of(melt())),
+                new Beginning(say(BeginningMessage.SHADOW), say(BeginningMessage.SHADOW_WHY), List.of(shadow())),
+                new Beginning(say(BeginningMessage.OTHER_TIPS), say(BeginningMessage.OTHER_TIPS_WHY), List.of(tips())),
+                new Beginning(
+                        say(BeginningMessage.NATURAL), say(BeginningMessage.NATURAL_WHY), List.of(keepNatural())));
+    }
+
+    private static String say(BeginningMessage message) {
+        return Catalogue.spoken().say(message.alone());
     }
 }

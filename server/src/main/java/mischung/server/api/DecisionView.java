@@ -17,6 +17,7 @@ import mischung.route.Refused;
 import mischung.route.Route;
 import mischung.route.Whole;
 import mischung.server.words.Catalogue;
+import mischung.server.words.PageMessage;
 import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
 
@@ -189,9 +190,14 @@ public record DecisionView(
     static RouteView of(Route route, Rates rates) {
         Plan plan = route.plan();
         List<ColumnView> columns = new java.util.ArrayList<>();
-        columns.add(new ColumnView("Now", Action.DRY, 1, PlanView.outcomes(plan.now())));
+        columns.add(new ColumnView(
+                Catalogue.spoken().sentence(PageMessage.NOW.alone()), Action.DRY, 1, PlanView.outcomes(plan.now())));
         for (PlanStep step : plan.steps()) {
-            columns.add(new ColumnView(step.title(), step.kind(), step.visit(), PlanView.outcomes(step.outcomes())));
+            columns.add(new ColumnView(
+                    Catalogue.spoken().sentence(step.titled()),
+                    step.kind(),
+                    step.visit(),
+                    PlanView.outcomes(step.outcomes())));
         }
         Whole whole = Whole.of(plan, Whole.Side.ROUND);
         return new RouteView(

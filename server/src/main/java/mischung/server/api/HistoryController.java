@@ -10,6 +10,7 @@ import mischung.history.Contradiction;
 import mischung.history.Growth;
 import mischung.history.StrandHistory;
 import mischung.history.Stretch;
+import mischung.server.words.Catalogue;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -33,7 +34,7 @@ class HistoryController {
                     LookView.rounded(border.cm(), 10),
                     LookView.rounded(border.fromCm(), 10),
                     LookView.rounded(border.toCm(), 10),
-                    border.words());
+                    Catalogue.spoken().say(border.said()));
         }
     }
 
@@ -56,8 +57,8 @@ class HistoryController {
             return new StretchView(
                     BorderView.of(stretch.from()),
                     BorderView.of(stretch.to()),
-                    stretch.words(),
-                    stretch.eventWords(),
+                    Catalogue.spoken().say(stretch.said()),
+                    stretch.told().stream().map(Catalogue.spoken()::say).toList(),
                     stretch.layersFrom(),
                     stretch.layersTo(),
                     LookView.of(stretch.look()),
@@ -99,7 +100,8 @@ class HistoryController {
                 LookView.rounded(growth.to(), 100),
                 checked.history()
                         .lastAtScalp()
-                        .map(e -> e.date() + ", " + e.words())
+                        .map(e -> Catalogue.spoken().day(e.date()) + ", "
+                                + Catalogue.spoken().say(e.said()))
                         .orElse(""),
                 checked.head().zones().stream()
                         .map(zone -> strand(checked, zone))
@@ -114,7 +116,8 @@ class HistoryController {
                 zone.place(),
                 stretches.stream().map(StretchView::of).toList(),
                 Contradiction.between(zone.strand(), stretches).stream()
-                        .map(c -> new ContradictionView(c.cm(), c.sentence()))
+                        .map(c ->
+                                new ContradictionView(c.cm(), Catalogue.spoken().sentence(c.said())))
                         .toList());
     }
 }

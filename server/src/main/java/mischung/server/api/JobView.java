@@ -214,8 +214,4 @@ public record JobView(
         Said said = Log.of(entry.event(), job);
         return gone ? LogMessage.GONE.say().part("said", said).said() : said;
     }
-
-    static String words(Event event, Job job) {
-        return Catalogue.spoken().sentence(Log.of(event, job));
-    }
 }

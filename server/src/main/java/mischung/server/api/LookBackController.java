@@ -5,7 +5,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 import mischung.RefusedInput;
 import mischung.doubt.Calibration;
@@ -23,7 +22,10 @@ import mischung.plan.Plan;
 import mischung.plan.Planner;
 import mischung.route.Decision;
 import mischung.route.Route;
+import mischung.said.Figure;
+import mischung.said.Said;
 import mischung.server.words.Catalogue;
+import mischung.server.words.PageMessage;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -144,8 +146,11 @@ class LookBackController {
                 .findFirst();
         if (best.isEmpty()) {
             return new BetterView(
-                    "With what is known now nothing would be offered: "
-                            + Catalogue.spoken().sentences(decision.verdict()),
+                    Catalogue.spoken()
+                            .sentence(PageMessage.NOTHING_OFFERED
+                                    .say()
+                                    .all("verdict", Figure.Joint.SENTENCES, decision.verdict())
+                                    .said()),
                     LookView.rounded(done.distance(done::endOfToday), 10),
                     LookView.rounded(done.distance(done::endOfToday), 10),
                     "",
@@ -157,18 +162,17 @@ class LookBackController {
         List<String> otherwise = Differences.between(worked.plan(), now, 0).stream()
                 .map(Catalogue.spoken()::sentence)
                 .toList();
-        String says = otherwise.isEmpty()
-                ? "Nothing: knowing what is known now, the same would be done."
+        Said says = otherwise.isEmpty()
+                ? PageMessage.SAME_AGAIN.alone()
                 : asWorked - better < WORTH_SAYING
-                        ? "Little: what was worked is as good as what would be planned now."
-                        : String.format(
-                                Locale.ROOT,
-                                "Knowing what is known now, it would be planned otherwise: CIEDE2000 %.1f from the wish"
-                                        + " instead of %.1f.",
-                                better,
-                                asWorked);
+                        ? PageMessage.LITTLE_BETTER.alone()
+                        : PageMessage.OTHERWISE
+                                .say()
+                                .count("better", better)
+                                .count("worked", asWorked)
+                                .said();
         return new BetterView(
-                says,
+                Catalogue.spoken().sentence(says),
                 LookView.rounded(asWorked, 10),
                 LookView.rounded(better, 10),
                 Catalogue.spoken().say(best.get().said()),

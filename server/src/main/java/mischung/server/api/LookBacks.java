@@ -22,6 +22,7 @@ import mischung.hair.Zone;
 import mischung.job.Event;
 import mischung.job.Foretold;
 import mischung.job.Job;
+import mischung.job.Log;
 import mischung.job.LookBack;
 import mischung.mix.Card;
 import mischung.mix.Cards;
@@ -31,12 +32,14 @@ import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.product.Mix;
 import mischung.route.Rates;
+import mischung.said.Said;
 import mischung.sequence.Task;
 import mischung.server.store.MixStore;
 import mischung.server.store.PastStore;
 import mischung.server.store.PhotoStore;
 import mischung.server.words.Catalogue;
 import mischung.server.words.Language;
+import mischung.server.words.PageMessage;
 import mischung.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
@@ -75,7 +78,7 @@ class LookBacks {
                 of.file().date(),
                 job.begun().isPresent(),
                 job.ended().isPresent(),
-                says(job, back),
+                Catalogue.spoken().sentence(says(job, back)),
                 bands(job, back),
                 used(cards, begun),
                 times(job),
@@ -97,23 +100,21 @@ class LookBacks {
                         routes.learned(of).factor());
     }
 
-    private static String says(Job job, LookBack back) {
+    private static Said says(Job job, LookBack back) {
         if (job.begun().isEmpty()) {
-            return "The job has not begun: there is nothing to look back on yet.";
+            return PageMessage.NOT_BEGUN.alone();
         }
         if (back.bands().isEmpty()) {
-            return "Read the bands as they came out, dry, in daylight: then prediction and hair stand side by side.";
+            return PageMessage.READ_THE_BANDS.alone();
         }
-        return String.format(
-                Locale.ROOT,
-                "Of %d %s read, %d lie in the range that was given. On average CIEDE2000 %.1f from the prediction, %.1f from"
-                        + " the wish; %.1f levels off.",
-                back.bands().size(),
-                back.bands().size() == 1 ? "band" : "bands",
-                back.inside(),
-                back.meanFromPrediction(),
-                back.meanFromWish(),
-                back.error());
+        return PageMessage.LOOKED_BACK
+                .say()
+                .count("bands", back.bands().size())
+                .count("inside", (double) back.inside())
+                .count("prediction", back.meanFromPrediction())
+                .count("wish", back.meanFromWish())
+                .count("levels", back.error())
+                .said();
     }
 
     private static List<LookBackView.BandBack> bands(Job job, LookBack back) {
@@ -255,8 +256,7 @@ class LookBacks {
     /** The job's entries, the weights, the photographs and what was taken on, in the order of time. */
     private List<LookBackView.LogLine> log(Cases.Stored of, Jobs.Worked worked, Map<String, Bowls.Begun> begun) {
         List<LookBackView.LogLine> all = new ArrayList<>();
-        worked.entries()
-                .forEach(entry -> all.add(line(entry.at(), entry.hand(), JobView.words(entry.event(), worked.job()))));
+        worked.entries().forEach(entry -> all.add(line(entry.at(), entry.hand(), Log.of(entry.event(), worked.job()))));
         for (Bowls.Begun bowl : begun.values()) {
             for (MixStore.Weighing one : bowl.weighings()) {
                 List<Line> lines = bowl.card().lines();
@@ -264,25 +264,40 @@ class LookBacks {
                 all.add(line(
                         one.at(),
                         one.hand(),
-                        String.format(
-                                Locale.ROOT,
-                                "%s %.1f g %s, bowl %s",
-                                one.grams() < 0 ? "Taken back:" : "Weighed:",
-                                Math.abs(one.grams()),
-                                what,
-                                bowl.card().bowl().isEmpty()
-                                        ? bowl.card().title()
-                                        : bowl.card().bowl())));
+                        PageMessage.WEIGHED
+                                .say()
+                                .in("back", one.grams() < 0)
+                                .count("grams", Math.abs(one.grams()))
+                                .typed("product", what)
+                                .typed(
+                                        "bowl",
+                                        bowl.card().bowl().isEmpty()
+                                                ? bowl.card().title()
+                                                : bowl.card().bowl())
+                                .said()));
             }
         }
-        photos.of(of.id()).forEach(photo -> all.add(line(photo.takenInAt(), "", "Photograph: " + photo.words())));
-        of.checked().takenOn().forEach(one -> all.add(line(one.at(), one.by(), "Taken on: " + one.reason())));
+        photos.of(of.id())
+                .forEach(photo -> all.add(line(
+                        photo.takenInAt(),
+                        "",
+                        PageMessage.PHOTOGRAPH
+                                .say()
+                                .typed("words", photo.words())
+                                .said())));
+        of.checked()
+                .takenOn()
+                .forEach(one -> all.add(line(
+                        one.at(),
+                        one.by(),
+                        PageMessage.TAKEN_ON.say().typed("reason", one.reason()).said())));
         all.sort(Comparator.comparing(LookBackView.LogLine::at));
         return all;
     }
 
-    private static LookBackView.LogLine line(Instant at, String hand, String words) {
-        return new LookBackView.LogLine(at, JobView.clock(at), hand, words);
+    private static LookBackView.LogLine line(Instant at, String hand, Said said) {
+        return new LookBackView.LogLine(
+                at, JobView.clock(at), hand, Catalogue.spoken().sentence(said));
     }
 
     /** What follows from a job is kept so that it is found: when to come again, and by what it is looked for. */

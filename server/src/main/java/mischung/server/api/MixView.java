@@ -22,6 +22,8 @@ import mischung.mix.Supply;
 import mischung.product.Developer;
 import mischung.product.Pouring;
 import mischung.product.Units;
+import mischung.server.words.Catalogue;
+import mischung.server.words.PageMessage;
 import mischung.shelf.Shelf;
 
 /** What is weighed for a visit, in the order it is needed. */
@@ -217,24 +219,26 @@ public record MixView(
     private static String notice(Card card, Pouring pouring, Sources of) {
         List<String> said = new ArrayList<>();
         if (pouring.factor() > 1) {
-            said.add(String.format(
-                    Locale.ROOT,
-                    "Over-poured: the other parts follow, and the bowl comes to %s instead of %s.",
-                    weight(card.grams() * pouring.factor(), of.ounces),
-                    weight(card.grams(), of.ounces)));
+            said.add(Catalogue.spoken()
+                    .sentence(PageMessage.OVER_POURED
+                            .say()
+                            .typed("becomes", weight(card.grams() * pouring.factor(), of.ounces))
+                            .typed("instead", weight(card.grams(), of.ounces))
+                            .said()));
         }
         Dilution.in(card, of.shelf).map(MixView::words).ifPresent(said::add);
         return String.join(" ", said);
     }
 
     private static String words(Dilution of) {
-        return String.format(
-                Locale.ROOT,
-                "With %s g added it acts like %.1f vol at 1 : %s, and leaves about %.0f %% of the deposit.",
-                LevelScale.figure(of.grams()),
-                of.volume(),
-                LevelScale.figure(LookView.rounded(of.ratio(), 10)),
-                100 * of.deposit());
+        return Catalogue.spoken()
+                .sentence(PageMessage.DILUTED
+                        .say()
+                        .tenth("grams", of.grams())
+                        .count("volume", of.volume())
+                        .tenth("ratio", of.ratio())
+                        .share("deposit", of.deposit())
+                        .said());
     }
 
     private static List<ShortView> shorts(List<Card> cards, List<List<Supply>> supplies, Sources of) {
@@ -256,23 +260,24 @@ public record MixView(
                         entry.getKey().name,
                         tenth(entry.getValue()),
                         entry.getKey().onShelf,
-                        entry.getKey().onShelf
-                                ? weight(entry.getValue(), of.ounces) + " of " + entry.getKey().name
-                                        + " are missing for all bowls."
-                                : "The shelf lists no " + entry.getKey().name + "; "
-                                        + weight(entry.getValue(), of.ounces) + " are wanted."))
+                        Catalogue.spoken()
+                                .sentence((entry.getKey().onShelf ? PageMessage.MISSING : PageMessage.NOT_ON_SHELF)
+                                        .say()
+                                        .typed("weight", weight(entry.getValue(), of.ounces))
+                                        .typed("product", entry.getKey().name)
+                                        .said())))
                 .toList();
     }
 
     private static String learned(Experience learned) {
         return learned.seen() == 0
                 ? ""
-                : String.format(
-                        Locale.ROOT,
-                        "Past bowls took %.0f %% of what was reckoned; the grams are changed by that (%d bowls whose rest was"
-                                + " weighed).",
-                        100 * learned.factor(),
-                        learned.seen());
+                : Catalogue.spoken()
+                        .sentence(PageMessage.PAST_BOWLS
+                                .say()
+                                .share("share", learned.factor())
+                                .count("bowls", learned.seen())
+                                .said());
     }
 
     /** "16 g", or "0.56 oz" where the house weighs in ounces. */

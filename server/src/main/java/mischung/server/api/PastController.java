@@ -14,8 +14,10 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import mischung.hair.LevelScale;
 import mischung.hair.Porosity;
+import mischung.said.Saying;
 import mischung.server.store.PastStore;
 import mischung.server.words.Catalogue;
+import mischung.server.words.PageMessage;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -103,34 +105,34 @@ class PastController {
             wish = OptionalDouble.of(level(to.group(1)));
             left = to.replaceFirst(" ");
         }
-        canvas.ifPresent(level -> understood.add("the canvas has a level " + LevelScale.words(level)));
-        wish.ifPresent(
-                level -> understood.add("wished at level " + LevelScale.words(level) + ", half a level more or less"));
+        canvas.ifPresent(
+                level -> understood.add(say(PageMessage.CANVAS_HAS.say().level("level", level))));
+        wish.ifPresent(level -> understood.add(say(PageMessage.WISHED_AT.say().level("level", level))));
         Optional<Boolean> even = Optional.empty();
         if (UNEVEN.matcher(left).find()) {
             even = Optional.of(false);
             left = UNEVEN.matcher(left).replaceAll(" ");
-            understood.add("came out uneven");
+            understood.add(say(PageMessage.CAME_OUT_EVENLY.say().in("even", false)));
         } else if (EVEN.matcher(left).find()) {
             even = Optional.of(true);
             left = EVEN.matcher(left).replaceAll(" ");
-            understood.add("came out even");
+            understood.add(say(PageMessage.CAME_OUT_EVENLY.say().in("even", true)));
         }
         List<String> porosities = List.of();
         if (VERY_POROUS.matcher(left).find()) {
             porosities = List.of(Porosity.VERY_HIGH.name());
             left = VERY_POROUS.matcher(left).replaceAll(" ");
-            understood.add("porosity very high somewhere");
+            understood.add(say(PageMessage.POROSITY_SOMEWHERE.say().in("very", true)));
         } else if (POROUS.matcher(left).find()) {
             porosities = List.of(Porosity.HIGH.name(), Porosity.VERY_HIGH.name());
             left = POROUS.matcher(left).replaceAll(" ");
-            understood.add("porosity high or very high somewhere");
+            understood.add(say(PageMessage.POROSITY_SOMEWHERE.say().in("very", false)));
         }
         List<String> words = Arrays.stream(left.split("[^\\p{L}\\p{N}]+", -1))
                 .filter(word -> !word.isEmpty() && !SMALL.contains(word))
                 .limit(8)
                 .toList();
-        words.forEach(word -> understood.add("the words hold \"" + word + "\""));
+        words.forEach(word -> understood.add(say(PageMessage.WORDS_HOLD.say().typed("word", word))));
         String match = words.stream().map(word -> "\"" + word + "\"*").collect(Collectors.joining(" "));
         return new Question(
                 new PastStore.Asked(canvas, wish, porosities, even, LookBacks.EVEN, match), List.copyOf(understood));
@@ -164,14 +166,19 @@ class PastController {
 
     private static String outcome(PastStore.Work work) {
         if (work.bandsRead() == 0) {
-            return "Not read when it was done.";
+            return Catalogue.spoken().sentence(PageMessage.NOT_READ.alone());
         }
-        return String.format(
-                Locale.ROOT,
-                "%s: CIEDE2000 %.1f from the wish, %.1f levels from the prediction, neighbours up to %.1f apart.",
-                work.uneven().orElse(0) <= LookBacks.EVEN ? "Even" : "Uneven",
-                work.distance().orElse(0),
-                work.error().orElse(0),
-                work.uneven().orElse(0));
+        return Catalogue.spoken()
+                .sentence(PageMessage.CAME_OUT
+                        .say()
+                        .in("even", work.uneven().orElse(0) <= LookBacks.EVEN)
+                        .count("wish", work.distance().orElse(0))
+                        .count("levels", work.error().orElse(0))
+                        .count("apart", work.uneven().orElse(0))
+                        .said());
+    }
+
+    private static String say(Saying saying) {
+        return Catalogue.spoken().say(saying.said());
     }
 }

@@ -7,9 +7,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
-import mischung.Words;
 import mischung.hair.BandRef;
-import mischung.hair.LevelScale;
 import mischung.plan.Action;
 import mischung.plan.BandAnswer;
 import mischung.plan.Bowl;
@@ -24,8 +22,10 @@ import mischung.plan.Treatment;
 import mischung.product.Lightener;
 import mischung.product.Mix;
 import mischung.product.ShadeClass;
+import mischung.said.Saying;
 import mischung.sequence.Sequence;
 import mischung.server.words.Catalogue;
+import mischung.server.words.PageMessage;
 import mischung.wish.WorkedHead;
 
 /** A plan as it is shown: the score of strands, the bowls, the order, the reasons. */
@@ -148,12 +148,14 @@ public record PlanView(
             List<StandingView> cautions,
             List<List<StandingView>> stepCautions) {
         List<Column> columns = new ArrayList<>();
-        columns.add(new Column("Now", Action.DRY, 1, outcomes(plan.now())));
+        columns.add(
+                new Column(Catalogue.spoken().sentence(PageMessage.NOW.alone()), Action.DRY, 1, outcomes(plan.now())));
         List<BowlView> bowls = new ArrayList<>();
         List<TreatmentView> treatments = new ArrayList<>();
         for (int i = 0; i < plan.steps().size(); i++) {
             PlanStep step = plan.steps().get(i);
-            columns.add(new Column(step.title(), step.kind(), step.visit(), outcomes(step.outcomes())));
+            columns.add(new Column(
+                    Catalogue.spoken().sentence(step.titled()), step.kind(), step.visit(), outcomes(step.outcomes())));
             for (LiftBowl bowl : step.lifts()) {
                 bowls.add(lift(plan.head(), i + 1, step, bowl));
             }
@@ -180,8 +182,14 @@ public record PlanView(
                 DecisionView.zones(plan.head()),
                 columns,
                 new Column(
-                        Words.capital(plan.wish().main().tones().words()) + " "
-                                + LevelScale.words(plan.wish().level()) + " alone, no filler",
+                        Catalogue.spoken()
+                                .sentence(PageMessage.WITHOUT_FILLER
+                                        .say()
+                                        .with(
+                                                "tones",
+                                                plan.wish().main().tones().figure())
+                                        .level("level", plan.wish().level())
+                                        .said()),
                         Action.TARGET,
                         1,
                         outcomes(plan.alone())),
@@ -248,7 +256,7 @@ public record PlanView(
         for (int i = 0; i < mix.parts().size(); i++) {
             Mix.Part part = mix.parts().get(i);
             parts.add(new PartView(
-                    part.shade().words(),
+                    Catalogue.spoken().say(part.shade().said()),
                     part.shade().code(),
                     part.shade().isClear(),
                     part.parts(),
@@ -257,21 +265,26 @@ public record PlanView(
         return new BowlView(
                 bowl.name(),
                 number,
-                step.name() + " · " + bowl.aimWords(),
+                Catalogue.spoken()
+                        .sentence(PageMessage.BOWL_FOR
+                                .say()
+                                .part("step", step.said())
+                                .part("aim", bowl.laying().aim().said())
+                                .said()),
                 bowl.place(),
                 Catalogue.spoken().word(bowl.place()),
                 mix.shadeClass(),
                 Catalogue.spoken().word(mix.shadeClass()),
-                mix.words(),
+                Catalogue.spoken().say(mix.figure()),
                 parts,
                 step.round().layings().indexOf(bowl.laying()),
                 bowl.developer().words(),
                 bowl.grams().developerGrams(),
                 bowl.developerPerColour() > 0
-                        ? "1 : " + LevelScale.figure(bowl.developerPerColour())
-                        : "as it is, no developer",
+                        ? ratio(bowl.developerPerColour(), 1)
+                        : Catalogue.spoken().say(PageMessage.AS_IT_IS.alone()),
                 bowl.minutes(),
-                bowl.aimWords(),
+                Catalogue.spoken().colour(bowl.laying().aim()),
                 LookView.rounded(bowl.formula().misfit(), 10),
                 bowl.grams().totalGrams(),
                 LookView.rounded(bowl.grams().needGrams(), 1),
@@ -279,30 +292,45 @@ public record PlanView(
                 reasons(bowl.reasons()));
     }
 
+    private static String ratio(double developer, int times) {
+        Saying ratio =
+                (times > 1 ? PageMessage.RATIO_FRESH : PageMessage.RATIO).say().tenth("ratio", developer);
+        return Catalogue.spoken().say((times > 1 ? ratio.count("times", times) : ratio).said());
+    }
+
     private static BowlView lift(WorkedHead head, int number, PlanStep step, LiftBowl bowl) {
         boolean cleanse = bowl.laying().action() == Action.CLEANSE;
         String product = cleanse
-                ? "lightest-series tint and lightener, equal parts"
-                : bowl.laying().lightener().map(Lightener::words).orElse("lightener");
+                ? Catalogue.spoken().say(PageMessage.CLEANSE_PRODUCTS.alone())
+                : Catalogue.spoken()
+                        .say(bowl.laying().lightener().map(Lightener::said).orElseGet(PageMessage.LIGHTENER::alone));
         boolean root = bowl.bands().stream().allMatch(at -> head.at(at).touchesScalp());
         return new BowlView(
                 bowl.name(),
                 number,
-                step.name() + " to " + LevelScale.words(bowl.goalLevel()) + ", "
-                        + bowl.laying().way().words(),
+                Catalogue.spoken()
+                        .sentence(PageMessage.LIFT_TO
+                                .say()
+                                .part("step", step.said())
+                                .level("level", bowl.goalLevel())
+                                .thing("way", bowl.laying().way())
+                                .said()),
                 root ? BowlPlace.ROOTS : BowlPlace.LENGTHS,
                 Catalogue.spoken().word(bowl.laying().way()),
                 ShadeClass.LIGHTEST,
-                cleanse ? "cleanse mix" : product,
+                cleanse ? Catalogue.spoken().say(PageMessage.CLEANSE_MIX.alone()) : product,
                 product,
                 List.of(new PartView(product, "", true, 1, bowl.powderGrams())),
                 step.round().layings().indexOf(bowl.laying()),
                 bowl.developer().words(),
                 bowl.developerGrams(),
-                (bowl.laying().times() > 1 ? bowl.laying().times() + " times fresh, " : "") + "1 : "
-                        + LevelScale.figure(bowl.laying().ratio()),
+                ratio(bowl.laying().ratio(), bowl.laying().times()),
                 bowl.laying().minutes(),
-                "level " + LevelScale.words(bowl.goalLevel()),
+                Catalogue.spoken()
+                        .say(PageMessage.LEVEL
+                                .say()
+                                .level("level", bowl.goalLevel())
+                                .said()),
                 0,
                 bowl.totalGrams(),
                 bowl.totalGrams(),

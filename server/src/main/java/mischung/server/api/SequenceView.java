@@ -4,7 +4,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.LocalTime;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
@@ -16,6 +15,7 @@ import mischung.plan.Plan;
 import mischung.sequence.Batch;
 import mischung.sequence.Sequence;
 import mischung.server.words.Catalogue;
+import mischung.server.words.PageMessage;
 
 /** The order of work on the clock, for the hands there are. */
 public record SequenceView(
@@ -124,11 +124,12 @@ public record SequenceView(
             return "";
         }
         return sequence.whole() || sequence.gap() <= 0
-                ? "No other order of these pieces is shorter."
-                : String.format(
-                        Locale.ROOT,
-                        "At most %.0f %% longer than the shortest there can be.",
-                        100 * ((double) sequence.totalMinutes() / sequence.bound() - 1));
+                ? Catalogue.spoken().sentence(PageMessage.NONE_SHORTER.alone())
+                : Catalogue.spoken()
+                        .sentence(PageMessage.AT_MOST_LONGER
+                                .say()
+                                .share("share", (double) sequence.totalMinutes() / sequence.bound() - 1)
+                                .said());
     }
 
     private static List<BatchView> batches(Sequence sequence, List<Card> cards, LocalTime start) {

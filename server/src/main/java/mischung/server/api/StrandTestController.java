@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
-import java.util.Locale;
 import mischung.change.Course;
 import mischung.doubt.Calibration;
 import mischung.doubt.Draws;
@@ -18,7 +17,9 @@ import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Canvas;
 import mischung.hair.Elasticity;
+import mischung.said.Said;
 import mischung.server.words.Catalogue;
+import mischung.server.words.PageMessage;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -158,20 +159,31 @@ class StrandTestController {
 
     private static String verdict(Learned learned, StrandTestView test, Canvas end) {
         double off = learned.seenLevel() - learned.expectedLevel();
-        String levels = Math.abs(off) < 0.25
-                ? "As predicted."
-                : String.format(
-                        Locale.ROOT, "%.1f levels %s than predicted.", Math.abs(off), off > 0 ? "lighter" : "darker");
-        Elasticity felt = test.felt().orElse(end.fibre().elasticity());
-        String strength = felt == end.fibre().elasticity()
-                ? ""
-                : " Wet it " + felt.words() + ", predicted: "
-                        + end.fibre().elasticity().words() + ".";
-        String stop = felt.mayGoOn() ? "" : " Not this way on this hair.";
-        String flag = learned.flagged()
-                ? " So far off that a wrong product, time or history is likelier than such hair; look again before it counts."
-                : "";
-        return levels + strength + stop + flag;
+        List<Said> verdict = new ArrayList<>();
+        verdict.add(
+                Math.abs(off) < 0.25
+                        ? PageMessage.AS_PREDICTED.alone()
+                        : PageMessage.OTHER_THAN_PREDICTED
+                                .say()
+                                .count("levels", Math.abs(off))
+                                .in("lighter", off > 0)
+                                .said());
+        Elasticity predicted = end.fibre().elasticity();
+        Elasticity felt = test.felt().orElse(predicted);
+        if (felt != predicted) {
+            verdict.add(PageMessage.FELT
+                    .say()
+                    .thing("felt", felt)
+                    .thing("predicted", predicted)
+                    .said());
+        }
+        if (!felt.mayGoOn()) {
+            verdict.add(PageMessage.NOT_THIS_WAY.alone());
+        }
+        if (learned.flagged()) {
+            verdict.add(PageMessage.SO_FAR_OFF.alone());
+        }
+        return Catalogue.spoken().sentences(verdict);
     }
 
     static List<FactorChange> changes(Calibration before, Calibration after) {

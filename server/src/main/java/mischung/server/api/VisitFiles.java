@@ -15,8 +15,12 @@ import mischung.job.Job;
 import mischung.mix.Card;
 import mischung.mix.Line;
 import mischung.plan.PlanStep;
+import mischung.said.Figure;
+import mischung.said.Said;
+import mischung.said.Saying;
 import mischung.sequence.Task;
 import mischung.server.words.Catalogue;
+import mischung.server.words.SheetMessage;
 import net.fortuna.ical4j.model.Calendar;
 import net.fortuna.ical4j.model.component.VEvent;
 import net.fortuna.ical4j.model.property.Description;
@@ -68,15 +72,15 @@ class VisitFiles {
     byte[] card(LookBackView back, AfterController.AfterView after, Jobs.Worked worked) {
         return Sheet.written(sheet -> {
             sheet.text(back.clientName() + ", " + back.date());
-            sheet.title("Your hair");
+            sheet.title(say(SheetMessage.YOUR_HAIR));
             colours(sheet, back);
-            sheet.head("What was done");
+            sheet.head(say(SheetMessage.WHAT_WAS_DONE));
             for (PlanStep step : worked.plan().steps()) {
                 if (step.visit() == 1) {
-                    sheet.text("– " + step.title());
+                    sheet.text("– " + Catalogue.spoken().sentence(step.titled()));
                 }
             }
-            sheet.list("At home", after.homeCare());
+            sheet.list(say(SheetMessage.AT_HOME), after.homeCare());
             upkeep(sheet, after);
         });
     }
@@ -85,49 +89,46 @@ class VisitFiles {
     byte[] record(LookBackView back, AfterController.AfterView after, Jobs.Worked worked) {
         return Sheet.written(sheet -> {
             sheet.text(back.clientName() + ", " + back.date());
-            sheet.title("Record of the visit");
+            sheet.title(say(SheetMessage.RECORD));
             sheet.text(back.says());
             colours(sheet, back);
-            sheet.head("Steps and bowls");
+            sheet.head(say(SheetMessage.STEPS_AND_BOWLS));
             for (PlanStep step : worked.plan().steps()) {
-                sheet.text(step.title() + (step.visit() > 1 ? " (visit " + step.visit() + ")" : ""));
+                sheet.text(Catalogue.spoken()
+                        .sentence(
+                                step.visit() > 1
+                                        ? SheetMessage.AT_VISIT
+                                                .say()
+                                                .part("step", step.titled())
+                                                .count("visit", step.visit())
+                                                .said()
+                                        : step.titled()));
             }
             for (LookBackView.UsedView used : back.used()) {
-                sheet.text(String.format(
-                        Locale.ROOT,
-                        "Bowl %s, %s: planned %.1f g, poured %.1f g%s",
-                        used.bowl(),
-                        used.title(),
-                        used.plannedGrams(),
-                        used.pouredGrams(),
-                        used.leftGrams().isEmpty()
-                                ? ""
-                                : String.format(
-                                        Locale.ROOT,
-                                        ", left %.1f g",
-                                        used.leftGrams().get(0))));
+                sheet.text(Catalogue.spoken().sentence(bowl(used)));
             }
-            sheet.head("Time and price");
+            sheet.head(say(SheetMessage.TIME_AND_PRICE));
             LookBackView.PriceView price = back.price();
-            sheet.text(String.format(
-                    Locale.ROOT,
-                    "Hands: planned %d min, real %d min. Price: planned %.2f, real %.2f %s.",
-                    price.plannedMinutes(),
-                    price.realMinutes(),
-                    price.planned(),
-                    price.real(),
-                    price.currency()));
+            sheet.text(Catalogue.spoken()
+                    .sentence(SheetMessage.HANDS_AND_PRICE
+                            .say()
+                            .count("plannedMinutes", price.plannedMinutes())
+                            .count("realMinutes", price.realMinutes())
+                            .count("planned", price.planned())
+                            .count("real", price.real())
+                            .typed("currency", price.currency())
+                            .said()));
             for (LookBackView.JudgedView judged : back.judged()) {
                 sheet.list(
-                        "Taken along",
+                        say(SheetMessage.TAKEN_ALONG),
                         List.of(
-                                "Worked: " + judged.worked(),
-                                "Worked: " + judged.alsoWorked(),
-                                "To change: " + judged.change()));
+                                judged(SheetMessage.WORKED, judged.worked()),
+                                judged(SheetMessage.WORKED, judged.alsoWorked()),
+                                judged(SheetMessage.TO_CHANGE, judged.change())));
             }
-            sheet.list("At home", after.homeCare());
+            sheet.list(say(SheetMessage.AT_HOME), after.homeCare());
             upkeep(sheet, after);
-            sheet.head("Everything that happened");
+            sheet.head(say(SheetMessage.EVERYTHING));
             for (LookBackView.LogLine line : back.log()) {
                 sheet.text(line.clock() + "  " + (line.hand().isEmpty() ? "" : line.hand() + ": ") + line.words());
             }
@@ -136,7 +137,7 @@ class VisitFiles {
 
     private static void colours(Sheet sheet, LookBackView back) throws IOException {
         if (!back.bands().isEmpty()) {
-            sheet.head("Before, predicted, as it came out");
+            sheet.head(say(SheetMessage.BEFORE_PREDICTED_REAL));
         }
         for (LookBackView.BandBack band : back.bands()) {
             List<String> words = new ArrayList<>(
@@ -148,24 +149,50 @@ class VisitFiles {
                 hex.add(real.shown().hex());
             }
             sheet.patches(
-                    String.format(
-                            Locale.ROOT,
-                            "%s, %.0f to %.0f cm: %s",
-                            band.zoneWords(),
-                            band.fromCm(),
-                            band.toCm(),
-                            String.join(", ", words)),
+                    Catalogue.spoken()
+                            .say(SheetMessage.BAND
+                                    .say()
+                                    .typed("zone", band.zoneWords())
+                                    .count("from", band.fromCm())
+                                    .count("to", band.toCm())
+                                    .typed("looks", String.join(", ", words))
+                                    .said()),
                     hex);
         }
     }
 
     private static void upkeep(Sheet sheet, AfterController.AfterView after) throws IOException {
         sheet.list(
-                "Come again",
+                say(SheetMessage.COME_AGAIN),
                 after.upkeep().stream()
-                        .map(due -> due.words() + ": " + due.from() + " to " + due.to() + ". " + due.why()
-                                + (due.warning().isEmpty() ? "" : " " + due.warning()))
+                        .map(due -> Catalogue.spoken()
+                                .sentence(SheetMessage.DUE
+                                        .say()
+                                        .typed("kind", due.words())
+                                        .with("from", new Figure.Day(due.from()))
+                                        .with("to", new Figure.Day(due.to()))
+                                        .typed("why", due.why() + (due.warning().isEmpty() ? "" : " " + due.warning()))
+                                        .said()))
                         .toList());
+    }
+
+    private static Said bowl(LookBackView.UsedView used) {
+        Saying bowl = (used.leftGrams().isEmpty() ? SheetMessage.BOWL : SheetMessage.BOWL_LEFT)
+                .say()
+                .typed("bowl", used.bowl())
+                .typed("title", used.title())
+                .count("planned", used.plannedGrams())
+                .count("poured", used.pouredGrams());
+        used.leftGrams().forEach(left -> bowl.count("left", left));
+        return bowl.said();
+    }
+
+    private static String judged(SheetMessage message, String words) {
+        return Catalogue.spoken().say(message.say().typed("words", words).said());
+    }
+
+    private static String say(SheetMessage message) {
+        return Catalogue.spoken().say(message);
     }
 
     /** As begun where it was begun, as planned otherwise. */
@@ -230,12 +257,12 @@ class VisitFiles {
                         Task task = one.task();
                         Csv.print(
                                 csv,
-                                task.title(),
+                                Catalogue.spoken().sentence(task.title()),
                                 task.kind(),
                                 String.join(
                                         "; ",
                                         task.zones().stream()
-                                                .map(zone -> zone.words())
+                                                .map(Catalogue.spoken()::word)
                                                 .toList()),
                                 task.person(),
                                 task.startMinute(),

@@ -7,12 +7,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
 import mischung.Words;
-import mischung.hair.LevelScale;
 import mischung.plan.Plan;
+import mischung.said.Figure;
+import mischung.said.Said;
 import mischung.sequence.SectionPlan;
 import mischung.sequence.SectionPlan.Foil;
 import mischung.sequence.Task;
 import mischung.server.words.Catalogue;
+import mischung.server.words.SheetMessage;
 
 /** The sheet beside the chair: the head with its foils, what goes on them, the bowls, and the order of work. */
 final class WorkSheetPdf {
@@ -24,20 +26,27 @@ final class WorkSheetPdf {
 
     private static void write(String client, String date, Plan plan, SectionPlan sections, PlanView view, Sheet sheet)
             throws IOException {
+        Catalogue spoken = Catalogue.spoken();
         sheet.text(client + ", " + date);
-        sheet.title("Work sheet: " + Catalogue.spoken().say(plan.wish().said()));
-        sheet.text(Catalogue.spoken().sentence(plan.strategy().said()) + ", " + view.totalWords() + " to "
-                + view.endClock() + ".");
+        sheet.title(spoken.say(
+                SheetMessage.WORK_SHEET.say().part("wish", plan.wish().said()).said()));
+        sheet.text(spoken.sentence(SheetMessage.ROUTE
+                .say()
+                .part("route", plan.strategy().said())
+                .typed("time", view.totalWords())
+                .typed("clock", view.endClock())
+                .said()));
         sheet.heads(plan, sections);
         if (!sections.foils().isEmpty()) {
-            sheet.list("Foils", foils(sections));
+            sheet.list(spoken.say(SheetMessage.FOILS), foils(sections));
         }
         List<String> grounds = grounds(sections);
         if (!grounds.isEmpty()) {
-            sheet.list(sections.foils().isEmpty() ? "Hair" : "Between the foils", grounds);
+            sheet.list(
+                    spoken.say(sections.foils().isEmpty() ? SheetMessage.HAIR : SheetMessage.BETWEEN_FOILS), grounds);
         }
         sheet.list(
-                "Bowls",
+                spoken.say(SheetMessage.BOWLS),
                 view.bowls().stream()
                         .map(bowl -> bowl.name() + ": " + bowl.mixWords() + ", "
                                 + bowl.parts().stream()
@@ -58,7 +67,7 @@ final class WorkSheetPdf {
                         + ", " + task.minutes() + " min");
             }
         }
-        sheet.list("Order of work", order);
+        sheet.list(spoken.say(SheetMessage.ORDER), order);
     }
 
     /** Foils that are alike in a line: "1–6, nape: babylights; 0.5–34 cm 9 pearl, bowl B". */
@@ -81,7 +90,7 @@ final class WorkSheetPdf {
             List<String> along = stretches(ground.stretches());
             if (!along.isEmpty()) {
                 alike.computeIfAbsent(String.join("; ", along), key -> new ArrayList<>())
-                        .add(ground.place().words());
+                        .add(Catalogue.spoken().word(ground.place()));
             }
         }
         List<String> lines = new ArrayList<>();
@@ -103,14 +112,40 @@ final class WorkSheetPdf {
                     && some.get(last).fromCm() == some.get(last - 1).toCm()) {
                 last++;
             }
-            all.add(LevelScale.figure(from.fromCm()) + "–"
-                    + LevelScale.figure(some.get(last - 1).toCm()) + " cm "
-                    + from.aim().orElseThrow().words()
-                    + (from.bowls().isEmpty() ? "" : ", bowl " + String.join(" then ", from.bowls()))
-                    + (some.get(last - 1).featherCm() > 0
-                            ? ", feathered over "
-                                    + LevelScale.figure(some.get(last - 1).featherCm()) + " cm"
-                            : ""));
+            SectionPlan.Stretch to = some.get(last - 1);
+            Said said = SheetMessage.STRETCH
+                    .say()
+                    .tenth("from", from.fromCm())
+                    .tenth("to", to.toCm())
+                    .part("aim", from.aim().orElseThrow().said())
+                    .said();
+            if (!from.bowls().isEmpty()) {
+                said = SheetMessage.STRETCH_BOWLS
+                        .say()
+                        .part("stretch", said)
+                        .with("bowls", oneThenOther(from.bowls()))
+                        .said();
+            }
+            if (to.featherCm() > 0) {
+                said = SheetMessage.STRETCH_FEATHERED
+                        .say()
+                        .part("stretch", said)
+                        .tenth("cm", to.featherCm())
+                        .said();
+            }
+            all.add(Catalogue.spoken().say(said));
+        }
+        return all;
+    }
+
+    private static Figure oneThenOther(List<String> bowls) {
+        Figure all = new Figure.Typed(bowls.get(0));
+        for (String next : bowls.subList(1, bowls.size())) {
+            all = new Figure.Part(SheetMessage.THEN
+                    .say()
+                    .with("one", all)
+                    .typed("other", next)
+                    .said());
         }
         return all;
     }
@@ -118,14 +153,18 @@ final class WorkSheetPdf {
     private static String numbers(List<Foil> some) {
         int first = some.get(0).number();
         int last = some.get(some.size() - 1).number();
-        if (first == last) {
-            return "Foil " + first;
-        }
-        return last - first + 1 == some.size()
-                ? "Foils " + first + "–" + last
-                : "Foils "
-                        + some.stream()
+        String numbers = first == last
+                ? String.valueOf(first)
+                : last - first + 1 == some.size()
+                        ? first + "–" + last
+                        : some.stream()
                                 .map(foil -> String.valueOf(foil.number()))
                                 .collect(Collectors.joining(", "));
+        return Catalogue.spoken()
+                .say(SheetMessage.FOIL
+                        .say()
+                        .typed("numbers", numbers)
+                        .count("foils", some.size())
+                        .said());
     }
 }

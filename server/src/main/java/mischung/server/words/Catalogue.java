@@ -2,6 +2,7 @@ package mischung.server.words;
 
 import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.text.MessageFormat;
+import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -21,6 +22,7 @@ import mischung.hair.LevelScale;
 import mischung.hair.ToneMix;
 import mischung.hair.ToneName;
 import mischung.said.Figure;
+import mischung.said.Message;
 import mischung.said.Said;
 import mischung.wish.Aim;
 import org.springframework.context.i18n.LocaleContext;
@@ -30,7 +32,7 @@ import org.springframework.context.i18n.LocaleContextHolder;
 public final class Catalogue {
     /** What cautions say, how colours are called, what plans and routes say of themselves, and the words for things. */
     private static final List<String> BUNDLES =
-            List.of("cautions", "hair", "plans", "reasons", "routes", "things", "wishes", "work");
+            List.of("cautions", "hair", "pages", "plans", "reasons", "routes", "things", "wishes", "work");
 
     private static final Map<Language, Catalogue> ALL = new EnumMap<>(Language.class);
 
@@ -128,6 +130,16 @@ public final class Catalogue {
 
     public String say(Figure figure) {
         return String.valueOf(written(figure));
+    }
+
+    /** "1 September 2026". */
+    public String day(LocalDate day) {
+        return days.format(day);
+    }
+
+    /** One that needs no figures. */
+    public String say(Message alone) {
+        return say(alone.alone());
     }
 
     /** The same with a capital at the beginning. */

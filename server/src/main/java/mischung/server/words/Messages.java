@@ -10,6 +10,7 @@ import java.util.stream.Stream;
 import mischung.after.AfterMessage;
 import mischung.caution.CautionMessage;
 import mischung.hair.HairMessage;
+import mischung.history.HistoryMessage;
 import mischung.job.JobMessage;
 import mischung.job.LogMessage;
 import mischung.plan.FindingMessage;
@@ -30,16 +31,20 @@ import mischung.wish.WishMessage;
 public final class Messages {
     private static final Map<String, Message> ALL = Stream.<Collection<Message>>of(
                     List.<Message>of(AfterMessage.values()),
+                    List.<Message>of(BeginningMessage.values()),
                     CautionMessage.all(),
                     List.<Message>of(FallbackMessage.values()),
                     List.<Message>of(FindingMessage.values()),
                     List.<Message>of(HairMessage.values()),
+                    List.<Message>of(HistoryMessage.values()),
                     List.<Message>of(JobMessage.values()),
                     List.<Message>of(LogMessage.values()),
+                    List.<Message>of(PageMessage.values()),
                     List.<Message>of(ProductMessage.values()),
                     List.<Message>of(PromiseMessage.values()),
                     List.<Message>of(ReasonMessage.values()),
                     List.<Message>of(RouteMessage.values()),
+                    List.<Message>of(SheetMessage.values()),
                     List.<Message>of(StepMessage.values()),
                     List.<Message>of(StrategyMessage.values()),
                     List.<Message>of(TaskMessage.values()),
