@@ -65,7 +65,7 @@ class GermanApiTest extends OnDemoData {
                 "/api/cases/3/mix",
                 "/api/vocabulary",
                 "/api/ladder",
-                "/api/tones?kind=LIGHTENED",
+                "/api/tones?kind=LIGHTENED&level=8",
                 "/api/day/2026-11-23",
                 "/api/past?q=7",
                 "/api/shelf"
