@@ -157,7 +157,7 @@ class MixTest extends OneApplication {
         page.getByLabel(say("mix.gramsLeftOver")).fill("50");
         button(say("mix.bowlDone")).click();
         assertThat(page.locator(".mix-line.done")).hasCount(1);
-        assertThat(page.locator(".mix-list .finding")).containsText("1 bowls whose rest was weighed");
+        assertThat(page.locator(".mix-list .finding")).containsText("1 bowl whose rest was weighed");
         // What is mixed later that day already goes by it.
         assertThat(page.locator(".mix-line").nth(0).locator(".mix-sum")).not().containsText("84 g");
     }
