@@ -1,8 +1,9 @@
 package mischung.caution;
 
 import java.time.Instant;
-import mischung.RefusedInput;
 import mischung.said.Quoted;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 
 /**
  * A caution somebody took on, with name and reason. It is just what was said that was taken on: if the rule has something else to
@@ -17,13 +18,27 @@ public record TakenOn(CautionRule rule, Quoted said, String by, String reason, I
         by = by.strip();
         reason = reason.strip();
         if (by.length() < 2 || by.length() > 80) {
-            throw new RefusedInput("by", by, "Sign with your name, 2 to 80 characters.");
+            throw new RefusedInput(
+                    "by",
+                    by,
+                    RefusalMessage.SIGN
+                            .say()
+                            .count("least", 2)
+                            .count("most", 80)
+                            .said());
         }
         if (reason.length() < 5 || reason.length() > 500) {
-            throw new RefusedInput("reason", reason, "Give the reason in 5 to 500 characters.");
+            throw new RefusedInput(
+                    "reason",
+                    reason,
+                    RefusalMessage.REASON
+                            .say()
+                            .count("least", 5)
+                            .count("most", 500)
+                            .said());
         }
         if (!rule.overridable()) {
-            throw new RefusedInput("rule", rule, "This one cannot be taken on by anyone; settle it.");
+            throw new RefusedInput("rule", rule, RefusalMessage.NOBODY_TAKES_IT_ON);
         }
     }
 

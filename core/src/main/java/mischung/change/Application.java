@@ -1,11 +1,13 @@
 package mischung.change;
 
 import java.util.OptionalDouble;
-import mischung.RefusedInput;
 import mischung.hair.Canvas;
 import mischung.hair.Dyes;
 import mischung.product.Developer;
 import mischung.product.ShadeClass;
+import mischung.said.RefusedInput;
+import mischung.said.Said;
+import mischung.said.Unit;
 
 /**
  * Colour laid on hair and left to work.
@@ -27,9 +29,9 @@ public record Application(
         Setting setting)
         implements Change {
     public Application {
-        RefusedInput.within("developerPerColour", developerPerColour, 0, 10, "to 1 of colour");
+        RefusedInput.within("developerPerColour", developerPerColour, 0, 10, Unit.TO_ONE_OF_COLOUR);
         Developer.requireForHair(volume);
-        RefusedInput.within("minutes", minutes, 0, 120, "min");
+        RefusedInput.within("minutes", minutes, 0, 120, Unit.MIN);
     }
 
     /** At the class's usual ratio and full time, on dry hair. */
@@ -87,7 +89,7 @@ public record Application(
     }
 
     @Override
-    public String words() {
-        return shadeClass.words() + " colour";
+    public Said said() {
+        return ChangeMessage.COLOUR.say().thing("shadeClass", shadeClass).said();
     }
 }

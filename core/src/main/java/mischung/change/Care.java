@@ -1,8 +1,10 @@
 package mischung.change;
 
 import mischung.Constants;
-import mischung.RefusedInput;
 import mischung.hair.Canvas;
+import mischung.said.RefusedInput;
+import mischung.said.Said;
+import mischung.said.Unit;
 
 /**
  * A treatment. Bond and protein bring back a part of the strength that can come back, never beyond the ceiling; an equaliser
@@ -13,21 +15,15 @@ import mischung.hair.Canvas;
 public record Care(Kind kind, double minutes) implements Change {
     /** What the treatment is for. */
     public enum Kind {
-        BOND("bond treatment"),
-        PROTEIN("protein treatment"),
-        EQUALISER("equaliser");
-
-        private final String words;
-
-        Kind(String words) {
-            this.words = words;
-        }
+        BOND,
+        PROTEIN,
+        EQUALISER
     }
 
     private static final Constants FIGURES = Constants.in("strength");
 
     public Care {
-        RefusedInput.within("minutes", minutes, 0, 60, "min");
+        RefusedInput.within("minutes", minutes, 0, 60, Unit.MIN);
     }
 
     @Override
@@ -49,7 +45,11 @@ public record Care(Kind kind, double minutes) implements Change {
     }
 
     @Override
-    public String words() {
-        return kind.words;
+    public Said said() {
+        return switch (kind) {
+            case BOND -> ChangeMessage.BOND.alone();
+            case PROTEIN -> ChangeMessage.PROTEIN.alone();
+            case EQUALISER -> ChangeMessage.EQUALISER.alone();
+        };
     }
 }

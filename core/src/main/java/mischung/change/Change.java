@@ -1,6 +1,7 @@
 package mischung.change;
 
 import mischung.hair.Canvas;
+import mischung.said.Said;
 
 /**
  * Something done to a band. Each knows its state at any minute in closed form, so that a simulation may look as often as it
@@ -20,6 +21,6 @@ public sealed interface Change permits Lightening, Application, RemoverRound, Wa
     /** The same, stopped after {@code minutes}; whole if that is later than its end. */
     Change until(double minutes);
 
-    /** What it is, in the trade's words. */
-    String words();
+    /** What it is. */
+    Said said();
 }

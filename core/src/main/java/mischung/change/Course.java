@@ -1,8 +1,9 @@
 package mischung.change;
 
 import java.util.List;
-import mischung.RefusedInput;
 import mischung.hair.Canvas;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /** Changes one after another on one band. */
 public record Course(List<Change> changes) {
@@ -40,7 +41,7 @@ public record Course(List<Change> changes) {
      * @return the band when all is done
      */
     public Canvas watched(Canvas start, Factors factors, double stepMinutes, Watcher watcher) {
-        RefusedInput.within("stepMinutes", stepMinutes, 0.1, 60, "min");
+        RefusedInput.within("stepMinutes", stepMinutes, 0.1, 60, Unit.MIN);
         watcher.at(0, start);
         Canvas canvas = start;
         double begun = 0;

@@ -1,7 +1,6 @@
 package mischung.change;
 
 import mischung.Constants;
-import mischung.RefusedInput;
 import mischung.hair.ByPorosity;
 import mischung.hair.Canvas;
 import mischung.hair.DyeKind;
@@ -11,6 +10,8 @@ import mischung.hair.Fibre;
 import mischung.hair.Pigment;
 import mischung.hair.Tint;
 import mischung.product.ShadeClass;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * What a mix leaves on a band: each primary of its dye, scaled by the class's strength, ratio, time, porosity, wetness and
@@ -91,7 +92,7 @@ public final class Deposit {
 
     /** How much of each primary would stay; does not depend on the application's dyes. */
     public static Uptake uptake(Canvas canvas, Application application, double uptakeFactor) {
-        RefusedInput.within("uptakeFactor", uptakeFactor, 0, 10, "");
+        RefusedInput.within("uptakeFactor", uptakeFactor, 0, 10, Unit.NONE);
         ShadeClass shadeClass = application.shadeClass();
         double common = uptakeFactor
                 * shadeClass.strength()

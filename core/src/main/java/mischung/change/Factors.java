@@ -1,7 +1,8 @@
 package mischung.change;
 
 import java.util.Map;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * How this head differs from the average the model is set for; 1 is average, each 0–10.
@@ -18,12 +19,12 @@ public record Factors(double lift, double uptake, double removal, double damage,
     private static final double MOST = 10;
 
     public Factors {
-        RefusedInput.within("lift", lift, 0, MOST, "times the average");
-        RefusedInput.within("uptake", uptake, 0, MOST, "times the average");
-        RefusedInput.within("removal", removal, 0, MOST, "times the average");
-        RefusedInput.within("damage", damage, 0, MOST, "times the average");
+        RefusedInput.within("lift", lift, 0, MOST, Unit.THE_AVERAGE);
+        RefusedInput.within("uptake", uptake, 0, MOST, Unit.THE_AVERAGE);
+        RefusedInput.within("removal", removal, 0, MOST, Unit.THE_AVERAGE);
+        RefusedInput.within("damage", damage, 0, MOST, Unit.THE_AVERAGE);
         liftBy = Map.copyOf(liftBy);
-        liftBy.forEach((code, times) -> RefusedInput.within("liftBy." + code, times, 0, MOST, "times the average"));
+        liftBy.forEach((code, times) -> RefusedInput.within("liftBy." + code, times, 0, MOST, Unit.THE_AVERAGE));
     }
 
     /** Where no product was tried by itself. */

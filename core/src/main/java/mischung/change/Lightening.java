@@ -1,11 +1,13 @@
 package mischung.change;
 
 import java.util.OptionalDouble;
-import mischung.RefusedInput;
 import mischung.hair.Canvas;
-import mischung.hair.LevelScale;
 import mischung.product.Developer;
 import mischung.product.Lightener;
+import mischung.said.Figure;
+import mischung.said.RefusedInput;
+import mischung.said.Said;
+import mischung.said.Unit;
 
 /**
  * One laying of a product that lifts. Wiping off and laying fresh product is a second one; product that was re-wetted or
@@ -35,11 +37,11 @@ public record Lightening(
 
     public Lightening {
         Developer.requireForHair(volume);
-        RefusedInput.within("developerPerPowder", developerPerPowder, 0.5, 6, "to 1");
-        RefusedInput.within("minutes", minutes, 0, LONGEST, "min");
-        RefusedInput.within("ageMinutes", ageMinutes, 0, LONGEST, "min");
+        RefusedInput.within("developerPerPowder", developerPerPowder, 0.5, 6, Unit.TO_ONE);
+        RefusedInput.within("minutes", minutes, 0, LONGEST, Unit.MIN);
+        RefusedInput.within("ageMinutes", ageMinutes, 0, LONGEST, Unit.MIN);
         if (rewetAt.isPresent()) {
-            RefusedInput.within("rewetAt", rewetAt.getAsDouble(), 0, LONGEST, "min");
+            RefusedInput.within("rewetAt", rewetAt.getAsDouble(), 0, LONGEST, Unit.MIN);
         }
     }
 
@@ -95,8 +97,12 @@ public record Lightening(
     }
 
     @Override
-    public String words() {
-        return (make.equals(Lightener.PLAIN) ? product.words() : make.words()) + ", " + LevelScale.figure(volume)
-                + " vol, " + setting.cover().words();
+    public Said said() {
+        return ChangeMessage.LIGHTENING
+                .say()
+                .with("what", make.equals(Lightener.PLAIN) ? Figure.Named.of(product) : new Figure.Part(make.said()))
+                .count("volume", volume)
+                .thing("cover", setting.cover())
+                .said();
     }
 }

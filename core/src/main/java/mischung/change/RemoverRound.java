@@ -1,12 +1,14 @@
 package mischung.change;
 
 import mischung.Constants;
-import mischung.RefusedInput;
 import mischung.hair.Canvas;
 import mischung.hair.DyeKind;
 import mischung.hair.Dyes;
 import mischung.hair.Fibre;
 import mischung.hair.Pigments;
+import mischung.said.RefusedInput;
+import mischung.said.Said;
+import mischung.said.Unit;
 
 /**
  * One round of reducing remover (R30): shrinks oxidative dye so that it rinses out. Natural pigment, warm residue and direct
@@ -25,8 +27,8 @@ public record RemoverRound(double minutes, boolean covered, boolean clarified, d
     public static final RemoverRound USUAL = new RemoverRound(25, true, true, 10);
 
     public RemoverRound {
-        RefusedInput.within("minutes", minutes, 0, 60, "min");
-        RefusedInput.within("rinseMinutes", rinseMinutes, 0, 60, "min");
+        RefusedInput.within("minutes", minutes, 0, 60, Unit.MIN);
+        RefusedInput.within("rinseMinutes", rinseMinutes, 0, 60, Unit.MIN);
     }
 
     @Override
@@ -77,7 +79,7 @@ public record RemoverRound(double minutes, boolean covered, boolean clarified, d
     }
 
     @Override
-    public String words() {
-        return "reducing remover";
+    public Said said() {
+        return ChangeMessage.REMOVER.alone();
     }
 }

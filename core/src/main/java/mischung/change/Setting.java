@@ -1,6 +1,7 @@
 package mischung.change;
 
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * How a product that lifts is laid.
@@ -16,7 +17,7 @@ public record Setting(Place place, Cover cover, boolean heat, double sectionMm) 
     public static final Setting OPEN = new Setting(Place.MIDS, Cover.OPEN, false, 5);
 
     public Setting {
-        RefusedInput.within("sectionMm", sectionMm, 1, 30, "mm");
+        RefusedInput.within("sectionMm", sectionMm, 1, 30, Unit.MM);
     }
 
     public Setting at(Place other) {

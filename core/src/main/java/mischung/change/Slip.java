@@ -1,8 +1,9 @@
 package mischung.change;
 
-import mischung.RefusedInput;
 import mischung.hair.Canvas;
 import mischung.light.Ciede2000;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * What happens at a line between hair that is kept and hair that is worked on, when the hand slips. Product that slips on to
@@ -24,7 +25,7 @@ public record Slip(Canvas kept, Canvas strip, Canvas worked, double widthCm) {
      * @param barrier what lies on the kept hair
      */
     public static Slip of(Canvas kept, Canvas toWork, Change change, double cm, Barrier barrier, Factors factors) {
-        RefusedInput.within("cm", cm, -WIDEST, WIDEST, "cm");
+        RefusedInput.within("cm", cm, -WIDEST, WIDEST, Unit.CM);
         Canvas worked = change.on(toWork, factors);
         Canvas strip = cm > 0 ? change.on(kept, barrier.behind(factors)) : toWork;
         return new Slip(kept, strip, worked, Math.abs(cm));

@@ -1,13 +1,15 @@
 package mischung.change;
 
 import mischung.Constants;
-import mischung.RefusedInput;
 import mischung.hair.ByPorosity;
 import mischung.hair.Canvas;
 import mischung.hair.DyeKind;
 import mischung.hair.Fibre;
 import mischung.hair.Pigment;
 import mischung.hair.Pigments;
+import mischung.said.RefusedInput;
+import mischung.said.Said;
+import mischung.said.Unit;
 
 /**
  * Washes at home or at the basin: dye goes by its class and hue, natural pigment stays, so what permanent colour lifted
@@ -21,7 +23,7 @@ public record Washing(double washes, boolean clarifying) implements Change {
     private static final ByPorosity BY_POROSITY = ByPorosity.of(FIGURES, "porosity");
 
     public Washing {
-        RefusedInput.within("washes", washes, 0, 500, "");
+        RefusedInput.within("washes", washes, 0, 500, Unit.NONE);
     }
 
     public static Washing times(double washes) {
@@ -72,7 +74,7 @@ public record Washing(double washes, boolean clarifying) implements Change {
     }
 
     @Override
-    public String words() {
-        return clarifying ? "clarifying washes" : "washes";
+    public Said said() {
+        return (clarifying ? ChangeMessage.CLARIFYING_WASHES : ChangeMessage.WASHES).alone();
     }
 }

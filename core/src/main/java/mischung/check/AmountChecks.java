@@ -25,6 +25,7 @@ import mischung.hair.ZonePlace;
 import mischung.product.Developer;
 import mischung.product.HairAmount;
 import mischung.product.ShadeClass;
+import mischung.said.Unit;
 
 /** Ratios, times and amounts: rules R60–R63. */
 final class AmountChecks {
@@ -36,7 +37,8 @@ final class AmountChecks {
         ratio(checks, ShadeClass.DEMI, 1, 2);
         ratio(checks, ShadeClass.GLOSS, 1, 1);
         ratio(checks, ShadeClass.DIRECT, 0, 0);
-        checks.add(between("R60", "Lightener, developer to 1", 2, 2, "", LiftProduct.LIGHTENER.usualRatio()));
+        checks.add(between(
+                "R60", CheckMessage.LIGHTENER_RATIO.alone(), 2, 2, Unit.NONE, LiftProduct.LIGHTENER.usualRatio()));
         blend(checks, 10, 20, 15);
         blend(checks, 20, 30, 25);
         blend(checks, 0, 10, 5);
@@ -50,47 +52,51 @@ final class AmountChecks {
         // Permanent is mixed 1:1, so half of the mix is colour.
         checks.add(between(
                 "R62",
-                "Colour for one permanent pass on a full, long, dense head",
+                CheckMessage.FULL_HEAD.alone(),
                 95,
                 145,
-                "g",
+                Unit.G,
                 HairAmount.mixGrams(full, List.of(new BandRef(0, 0))) / 2));
-        checks.add(between("R62", "Reserve, share of the need", 0.2, 0.2, "", HairAmount.reserve()));
+        checks.add(between("R62", CheckMessage.RESERVE.alone(), 0.2, 0.2, Unit.NONE, HairAmount.reserve()));
         minutes(checks, ShadeClass.DEMI, 20, 25);
-        checks.add(between(
-                "R63", "A filler is a demi left for its full time", 10, 30, "min", ShadeClass.DEMI.fullMinutes()));
+        checks.add(between("R63", CheckMessage.FILLER_TIME.alone(), 10, 30, Unit.MIN, ShadeClass.DEMI.fullMinutes()));
         minutes(checks, ShadeClass.GLOSS, 20, 20);
         minutes(checks, ShadeClass.PERMANENT, 30, 45);
         Application demi = usual(ShadeClass.DEMI, 6, Tone.NATURAL);
         checks.add(none(
                 "R63",
-                "Demi does not go on darkening: 45 min against 20, by",
-                "levels",
+                CheckMessage.DEMI_STOPS.alone(),
+                Unit.LEVELS,
                 demi.on(lifted(8)).level() - demi.withMinutes(45).on(lifted(8)).level()));
         checks.add(between(
                 "R63",
-                "Babylights with 30 vol in 45–50 min: natural 6 after 47 min, level",
+                CheckMessage.BABYLIGHTS.alone(),
                 9,
                 10.5,
-                "",
+                Unit.NONE,
                 Sample.lightener(30, 47).on(natural(6)).level()));
-        checks.add(between("R63", "Remover in 20–30 min", 20, 30, "min", RemoverRound.USUAL.minutes()));
+        checks.add(between("R63", CheckMessage.REMOVER_TIME.alone(), 20, 30, Unit.MIN, RemoverRound.USUAL.minutes()));
         return checks;
     }
 
     private static void ratio(List<Check> checks, ShadeClass shadeClass, double from, double to) {
         checks.add(between(
                 "R60",
-                "Developer to 1 of " + shadeClass.words() + " colour",
+                CheckMessage.CLASS_RATIO.say().thing("shadeClass", shadeClass).said(),
                 from,
                 to,
-                "",
+                Unit.NONE,
                 shadeClass.developerPerColour()));
     }
 
     private static void minutes(List<Check> checks, ShadeClass shadeClass, double from, double to) {
         checks.add(between(
-                "R63", "Full time of " + shadeClass.words() + " colour", from, to, "min", shadeClass.fullMinutes()));
+                "R63",
+                CheckMessage.CLASS_TIME.say().thing("shadeClass", shadeClass).said(),
+                from,
+                to,
+                Unit.MIN,
+                shadeClass.fullMinutes()));
     }
 
     private static void blend(List<Check> checks, double weaker, double stronger, double wanted) {
@@ -98,8 +104,16 @@ final class AmountChecks {
                         new Developer.Portion(new Developer(weaker), 50),
                         new Developer.Portion(new Developer(stronger), 50)))
                 .volume();
-        String what = weaker == 0 ? "water or treatment" : (int) weaker + " vol";
         checks.add(between(
-                "R61", what + " and " + (int) stronger + " vol in equal weights make", wanted, wanted, "vol", volume));
+                "R61",
+                CheckMessage.EQUAL_WEIGHTS
+                        .say()
+                        .count("weaker", weaker)
+                        .count("stronger", stronger)
+                        .said(),
+                wanted,
+                wanted,
+                Unit.VOL,
+                volume));
     }
 }

@@ -3,61 +3,76 @@ package mischung.check;
 import java.math.BigDecimal;
 import java.math.MathContext;
 import java.util.Locale;
+import mischung.said.Figure;
+import mischung.said.Said;
+import mischung.said.Unit;
 
 /**
  * One thing the model is held against: a figure computed by the model's own code, and between which bounds it must lie. The
  * same list is run by the tests and shown in the application.
  *
  * @param rule of the trade ({@code R2}) or the part of the model it stands for ({@code light})
- * @param says what is expected, in a sentence
+ * @param says what is expected
  * @param basis what the expectation rests on
  * @param from least that passes; minus infinity if there is none
  * @param to most that passes; infinity if there is none
  */
 public record Check(
-        String rule, String says, Basis basis, String source, String unit, double from, double to, double computed) {
+        String rule, Said says, Basis basis, String source, Unit unit, double from, double to, double computed) {
     /** How well an expectation is founded. */
     public enum Basis {
-        PUBLISHED("published"),
-        COMMON_PRACTICE("common practice, no source"),
-        DEFINITION("by definition"),
-        OWN_CLAIM("claim of the program");
-
-        private final String words;
-
-        Basis(String words) {
-            this.words = words;
-        }
-
-        public String words() {
-            return words;
-        }
+        PUBLISHED,
+        /** Common practice, no source. */
+        COMMON_PRACTICE,
+        DEFINITION,
+        OWN_CLAIM
     }
 
     public boolean passes() {
         return computed >= from && computed <= to;
     }
 
-    /** "2–3 times", "at least 0.5 levels". */
-    public String expected() {
+    /** "2 to 3 times", "at least 0.5 levels". */
+    public Said expected() {
         if (from == to) {
-            return figure(from) + unitWords();
+            return ExpectedMessage.JUST
+                    .say()
+                    .typed("value", figure(from))
+                    .with("unit", counted())
+                    .said();
         }
         if (Double.isInfinite(from)) {
-            return "at most " + figure(to) + unitWords();
+            return ExpectedMessage.AT_MOST
+                    .say()
+                    .typed("to", figure(to))
+                    .with("unit", counted())
+                    .said();
         }
         if (Double.isInfinite(to)) {
-            return "at least " + figure(from) + unitWords();
+            return ExpectedMessage.AT_LEAST
+                    .say()
+                    .typed("from", figure(from))
+                    .with("unit", counted())
+                    .said();
         }
-        return figure(from) + " to " + figure(to) + unitWords();
+        return ExpectedMessage.BETWEEN
+                .say()
+                .typed("from", figure(from))
+                .typed("to", figure(to))
+                .with("unit", counted())
+                .said();
     }
 
-    public String found() {
-        return figure(computed) + unitWords();
+    public Said found() {
+        return ExpectedMessage.JUST
+                .say()
+                .typed("value", figure(computed))
+                .with("unit", counted())
+                .said();
     }
 
-    private String unitWords() {
-        return unit.isEmpty() ? "" : " " + unit;
+    private Figure counted() {
+        return unit == Unit.NONE ? new Figure.Typed("") : Figure.Named.of(unit);
     }
 
     private static String figure(double value) {
@@ -75,20 +90,20 @@ public record Check(
     }
 
     /** A rule of the trade that must come out between two figures. */
-    static Check between(String rule, String says, double from, double to, String unit, double computed) {
+    static Check between(String rule, Said says, double from, double to, Unit unit, double computed) {
         return new Check(rule, says, Basis.COMMON_PRACTICE, "", unit, from, to, computed);
     }
 
-    static Check atLeast(String rule, String says, double from, String unit, double computed) {
+    static Check atLeast(String rule, Said says, double from, Unit unit, double computed) {
         return between(rule, says, from, Double.POSITIVE_INFINITY, unit, computed);
     }
 
-    static Check atMost(String rule, String says, double to, String unit, double computed) {
+    static Check atMost(String rule, Said says, double to, Unit unit, double computed) {
         return between(rule, says, Double.NEGATIVE_INFINITY, to, unit, computed);
     }
 
     /** Something that must be exactly nothing. */
-    static Check none(String rule, String says, String unit, double computed) {
+    static Check none(String rule, Said says, Unit unit, double computed) {
         return between(rule, says, 0, 0, unit, computed);
     }
 

@@ -2,13 +2,9 @@ package mischung.check;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.stream.IntStream;
-import mischung.DataFile;
 
 /** Every check of the model, and what it does not compute. */
 public final class Checks {
-    private static final DataFile NOT_MODELLED = DataFile.of(Checks.class, "not-modelled.csv");
-
     private Checks() {}
 
     /** Computed anew at each call; some tenths of a second. */
@@ -23,13 +19,8 @@ public final class Checks {
         return List.copyOf(checks);
     }
 
-    /** A rule, or a part of it, that is left out. */
-    public record NotModelled(String rule, String what, String why) {}
-
-    public static List<NotModelled> notModelled() {
-        return IntStream.range(0, NOT_MODELLED.size())
-                .mapToObj(row -> new NotModelled(
-                        NOT_MODELLED.text(row, "rule"), NOT_MODELLED.text(row, "what"), NOT_MODELLED.text(row, "why")))
-                .toList();
+    /** Rules of the trade that the model does not compute, or not wholly; what and why stands with the words. */
+    public static List<String> notModelled() {
+        return List.of("R31", "R35", "R39", "R52", "R56", "R57", "R72");
     }
 }

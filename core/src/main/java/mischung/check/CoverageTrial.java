@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import mischung.Constants;
-import mischung.RefusedInput;
 import mischung.change.Application;
 import mischung.change.Course;
 import mischung.change.Factors;
@@ -25,6 +24,8 @@ import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.light.Lab;
 import mischung.product.ShadeClass;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
@@ -47,7 +48,7 @@ public final class CoverageTrial {
      * @param draws of each forecast
      */
     public static CoverageTrial run(int heads, int draws, long seed) {
-        RefusedInput.within("heads", heads, 10, 10_000, "");
+        RefusedInput.within("heads", heads, 10, 10_000, Unit.NONE);
         CoverageTrial trial = new CoverageTrial();
         SplittableRandom random = new SplittableRandom(seed);
         for (int head = 0; head < heads; head++) {

@@ -36,6 +36,7 @@ import mischung.plan.Planner;
 import mischung.product.DirectHue;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
+import mischung.said.Unit;
 import mischung.school.School;
 import mischung.wish.Wish;
 
@@ -59,19 +60,13 @@ final class DepositChecks {
         Dyes seven = Sample.dyes(ShadeClass.PERMANENT, 7, Tone.NATURAL);
         Canvas mixed = Application.usual(five.plus(seven).times(0.5), ShadeClass.PERMANENT, 10)
                 .on(lifted(7.5));
-        checks.add(
-                between("R6", "5 and 7 in equal parts, on the hair 6 is made for, level", 5.5, 6.5, "", mixed.level()));
+        checks.add(between("R6", CheckMessage.FIVE_AND_SEVEN.alone(), 5.5, 6.5, Unit.NONE, mixed.level()));
         Application toner = usual(ShadeClass.DEMI, 9, Tone.VIOLET);
         Canvas plain = toner.on(lifted(10));
         Canvas withClear = toner.withDyes(toner.dyes().times(0.5)).on(lifted(10));
-        checks.add(between("R50", "A violet 9 leaves lifted 10 at level", 8.75, 9.75, "", plain.level()));
+        checks.add(between("R50", CheckMessage.VIOLET_NINE.alone(), 8.75, 9.75, Unit.NONE, plain.level()));
         checks.add(between(
-                "R7",
-                "Clear in equal parts makes it lighter by about a level",
-                0.3,
-                1.2,
-                "levels",
-                withClear.level() - plain.level()));
+                "R7", CheckMessage.WITH_CLEAR.alone(), 0.3, 1.2, Unit.LEVELS, withClear.level() - plain.level()));
         Dyes eight = Sample.dyes(ShadeClass.DEMI, 8, Tone.NATURAL);
         Dyes sixDemi = Sample.dyes(ShadeClass.DEMI, 6, Tone.NATURAL);
         double dark =
@@ -79,8 +74,7 @@ final class DepositChecks {
         double between = Application.usual(sixDemi.plus(eight).times(0.5), ShadeClass.DEMI, 10)
                 .on(lifted(9))
                 .level();
-        checks.add(atLeast(
-                "R57", "A lighter formula worked into a darker dilutes it: lighter by", 0.3, "levels", between - dark));
+        checks.add(atLeast("R57", CheckMessage.LIGHTER_INTO_DARKER.alone(), 0.3, Unit.LEVELS, between - dark));
     }
 
     private static void fillers(List<Check> checks) {
@@ -99,24 +93,20 @@ final class DepositChecks {
                         .times(0.5))
                 .on(ten);
         checks.add(between(
-                "R10",
-                "Filled at 8, natural 6 on lifted 10 misses by",
-                0,
-                4,
-                "CIEDE2000",
-                Sample.misses(filled, 6, Tone.NATURAL)));
-        checks.add(atLeast("R10", "Unfilled it misses by", 8, "CIEDE2000", Sample.misses(bare, 6, Tone.NATURAL)));
+                "R10", CheckMessage.FILLED.alone(), 0, 4, Unit.CIEDE2000, Sample.misses(filled, 6, Tone.NATURAL)));
+        checks.add(
+                atLeast("R10", CheckMessage.UNFILLED.alone(), 8, Unit.CIEDE2000, Sample.misses(bare, 6, Tone.NATURAL)));
         checks.add(atLeast(
                 "R15",
-                "Half copper 6 mixed into the target instead: misses by more than the separate fill, by",
+                CheckMessage.FILL_MIXED_IN.alone(),
                 2,
-                "CIEDE2000",
+                Unit.CIEDE2000,
                 Sample.misses(inside, 6, Tone.NATURAL) - Sample.misses(filled, 6, Tone.NATURAL)));
         checks.add(atLeast(
                 "R15",
-                "and is the warmest: chroma for its lightness against the separate fill",
+                CheckMessage.WARMEST.alone(),
                 1.03,
-                "times",
+                Unit.TIMES,
                 inside.lab().chroma()
                         / inside.lab().l()
                         * filled.lab().l()
@@ -127,11 +117,11 @@ final class DepositChecks {
         Canvas blended = six.on(Application.usual(warm, ShadeClass.DEMI, 10).on(open));
         checks.add(atLeast(
                 "R16",
-                "A pure direct orange as filler leaves natural 6 too warm: chroma against the blended filler, more by",
+                CheckMessage.ORANGE_FILLER.alone(),
                 5,
-                "",
+                Unit.NONE,
                 pure.lab().chroma() - blended.lab().chroma()));
-        checks.add(none("R17", "Bands of natural root the planner fills on a 10 to 6", "bands", filledRoots()));
+        checks.add(none("R17", CheckMessage.ROOT_NOT_FILLED.alone(), Unit.BANDS, filledRoots()));
     }
 
     private static double filledRoots() {
@@ -159,51 +149,51 @@ final class DepositChecks {
                 Application.usual(Sample.dyes(ShadeClass.PERMANENT, 6, Tone.NATURAL), ShadeClass.PERMANENT, 20);
         checks.add(none(
                 "R18",
-                "Demi harms lightened hair less: strength a demi spends",
-                "",
+                CheckMessage.DEMI_HARM.alone(),
+                Unit.NONE,
                 eight.fibre().integrity() - demi.on(eight).fibre().integrity()));
         checks.add(atLeast(
                 "R18",
-                "strength permanent with 20 vol spends",
+                CheckMessage.PERMANENT_HARM.alone(),
                 0.005,
-                "",
+                Unit.NONE,
                 eight.fibre().integrity() - permanent.on(eight).fibre().integrity()));
         Canvas once = usual(ShadeClass.PERMANENT, 6, Tone.NATURAL).on(natural(7));
         Canvas overlapped = usual(ShadeClass.PERMANENT, 6, Tone.NATURAL)
                 .on(usual(ShadeClass.PERMANENT, 6, Tone.NATURAL).on(once));
         checks.add(atLeast(
-                "R18", "Three overlaps of permanent go dark: by", 0.5, "levels", once.level() - overlapped.level()));
+                "R18", CheckMessage.OVERLAPS_DARK.alone(), 0.5, Unit.LEVELS, once.level() - overlapped.level()));
         checks.add(atMost(
                 "R18",
-                "and flat: chroma against one layer",
+                CheckMessage.OVERLAPS_FLAT.alone(),
                 0.9,
-                "times",
+                Unit.TIMES,
                 overlapped.lab().chroma() / once.lab().chroma()));
         Canvas target = demi.on(Application.usual(Sample.dyes(ShadeClass.DEMI, 8, Tone.COPPER), ShadeClass.DEMI, 10)
                 .on(lifted(10)));
         checks.add(between(
                 "R18",
-                "A demi target after five weeks (12 washes) has faded enough for a gloss",
+                CheckMessage.FADED_FOR_GLOSS.alone(),
                 2,
                 12,
-                "CIEDE2000",
+                Unit.CIEDE2000,
                 Ciede2000.between(target.lab(), Washing.times(12).on(target).lab())));
         Application ten = usual(ShadeClass.PERMANENT, 6, Tone.NATURAL);
         checks.add(none(
                 "R20",
-                "With 10 vol colour does not lift: natural 7 by",
-                "levels",
+                CheckMessage.TEN_VOL.alone(),
+                Unit.LEVELS,
                 ten.ownLift(natural(7), Factors.AVERAGE).level() - natural(7).level()));
         checks.add(none(
                 "R50",
-                "An acid demi with 7 vol does not shift the natural base, by",
-                "levels",
+                CheckMessage.ACID_DEMI.alone(),
+                Unit.LEVELS,
                 demi.ownLift(natural(7), Factors.AVERAGE).level() - natural(7).level()));
         checks.add(atLeast(
                 "R50",
-                "Demi at 1:1 instead of 1:2 gives fuller deposit: darker by",
+                CheckMessage.FULLER.alone(),
                 0.1,
-                "levels",
+                Unit.LEVELS,
                 demi.on(eight).level() - demi.withRatio(1).on(eight).level()));
     }
 
@@ -211,48 +201,39 @@ final class DepositChecks {
         Application seven = usual(ShadeClass.DEMI, 7, Tone.NATURAL);
         Canvas normal = seven.on(lifted(9));
         Canvas thirsty = seven.on(lifted(9, Porosity.HIGH));
-        checks.add(atLeast("R19", "Porous hair grabs darker, by", 0.1, "levels", normal.level() - thirsty.level()));
+        checks.add(atLeast("R19", CheckMessage.GRABS.alone(), 0.1, Unit.LEVELS, normal.level() - thirsty.level()));
         checks.add(atLeast(
                 "R19",
-                "and cooler: b* lower by",
+                CheckMessage.GRABS_COOL.alone(),
                 1,
-                "",
+                Unit.NONE,
                 normal.lab().b() - thirsty.lab().b()));
         Canvas lighterShade = usual(ShadeClass.DEMI, 7.5, Tone.NATURAL).on(lifted(9, Porosity.HIGH));
         checks.add(atMost(
                 "R19",
-                "A shade half a level lighter on porous hair lands within, of the shade on normal hair",
+                CheckMessage.HALF_LIGHTER.alone(),
                 0.4,
-                "levels",
+                Unit.LEVELS,
                 Math.abs(lighterShade.level() - normal.level())));
         Canvas halfTime = seven.withMinutes(seven.minutes() / 2).on(lifted(9, Porosity.HIGH));
         checks.add(between(
-                "R21",
-                "Pulled through porous lengths at half time they finish with the roots: difference",
-                -0.4,
-                0.4,
-                "levels",
-                halfTime.level() - normal.level()));
+                "R21", CheckMessage.PULLED_THROUGH.alone(), -0.4, 0.4, Unit.LEVELS, halfTime.level() - normal.level()));
         Canvas veryPorous = seven.on(lifted(9, Porosity.VERY_HIGH));
-        checks.add(atMost(
-                "R23",
-                "Very porous ends refuse the warm part: yellow taken, against normal hair",
-                0.9,
-                "times",
-                yellow(veryPorous) / yellow(normal)));
+        checks.add(
+                atMost("R23", CheckMessage.REFUSES_WARM.alone(), 0.9, Unit.TIMES, yellow(veryPorous) / yellow(normal)));
         checks.add(atLeast(
                 "R23",
-                "and grab the cool part: blue taken, against normal hair",
+                CheckMessage.TAKES_COOL.alone(),
                 1.05,
-                "times",
+                Unit.TIMES,
                 veryPorous.coloured().amount(Pigment.DYE_BLUE)
                         / normal.coloured().amount(Pigment.DYE_BLUE)));
         Canvas evened = seven.on(lifted(9, Porosity.VERY_HIGH).withEqualiser());
         checks.add(atMost(
                 "R23",
-                "An equaliser first: what is left of the colour difference to normal hair",
+                CheckMessage.EQUALISED.alone(),
                 0.8,
-                "times",
+                Unit.TIMES,
                 Ciede2000.between(evened.lab(), normal.lab()) / Ciede2000.between(veryPorous.lab(), normal.lab())));
         Canvas laidFour = normal;
         for (int i = 0; i < 3; i++) {
@@ -260,8 +241,7 @@ final class DepositChecks {
         }
         double first = Sample.dye(normal, DyeKind.OXIDATIVE);
         double fifth = Sample.dye(seven.on(laidFour), DyeKind.OXIDATIVE) - Sample.dye(laidFour, DyeKind.OXIDATIVE);
-        checks.add(atMost(
-                "R23", "Hair only takes so many layers: the fifth against the first", 0.9, "times", fifth / first));
+        checks.add(atMost("R23", CheckMessage.LAYERS_FULL.alone(), 0.9, Unit.TIMES, fifth / first));
     }
 
     private static double yellow(Canvas canvas) {
@@ -273,41 +253,37 @@ final class DepositChecks {
         double full = Sample.dye(toner.on(lifted(10)), DyeKind.OXIDATIVE);
         checks.add(between(
                 "R51",
-                "Toners take fast: share taken after 5 of 20 min",
+                CheckMessage.TONERS_FAST.alone(),
                 0.4,
                 0.75,
-                "",
+                Unit.NONE,
                 Sample.dye(toner.withMinutes(5).on(lifted(10)), DyeKind.OXIDATIVE) / full));
         checks.add(atMost(
                 "R51",
-                "Wet hair dilutes: share taken",
+                CheckMessage.WET_DILUTES.alone(),
                 0.8,
-                "",
+                Unit.NONE,
                 Sample.dye(toner.onHair(Wetness.WET).on(lifted(10)), DyeKind.OXIDATIVE) / full));
         Canvas tooDark = usual(ShadeClass.GLOSS, 8, Tone.VIOLET).on(lifted(10));
         Canvas cleared = new Washing(1, true).on(tooDark);
-        checks.add(atLeast(
-                "R52",
-                "A clarifying shampoo on too dark a gloss lifts it by",
-                0.15,
-                "levels",
-                cleared.level() - tooDark.level()));
+        checks.add(
+                atLeast("R52", CheckMessage.CLARIFYING.alone(), 0.15, Unit.LEVELS, cleared.level() - tooDark.level()));
         Application tinge =
                 new Application(new Dyes(0, 0, 0.06, 0), ShadeClass.GLOSS, 1, 6, 20, Wetness.DRY, Setting.OPEN);
         Canvas violet = tinge.on(lifted(11));
         checks.add(between(
                 "R52",
-                "A violet tinge on 11 to begin with, hue",
+                CheckMessage.VIOLET_TINGE.alone(),
                 285,
                 359,
-                "°",
+                Unit.DEGREES,
                 violet.lab().hueDegrees()));
         checks.add(between(
                 "R52",
-                "has left after two washes, hue",
+                CheckMessage.TINGE_GONE.alone(),
                 20,
                 110,
-                "°",
+                Unit.DEGREES,
                 Washing.times(2).on(violet).lab().hueDegrees()));
         // 1 part shade, 3 developer, shampoo half the developer's weight: what dilutes is 4.5 to 1.
         Application shampoo = usual(ShadeClass.DEMI, 7, Tone.ASH)
@@ -318,11 +294,16 @@ final class DepositChecks {
         Canvas calmed = shampoo.on(orange);
         checks.add(atMost(
                 "R54",
-                "Colour shampoo (1 : 3 : 1½) calms orange: chroma against before",
+                CheckMessage.COLOUR_SHAMPOO_CALMS.alone(),
                 0.9,
-                "times",
+                Unit.TIMES,
                 calmed.lab().chroma() / orange.lab().chroma()));
-        checks.add(atMost("R54", "and darkens it by no more than", 0.75, "levels", orange.level() - calmed.level()));
+        checks.add(atMost(
+                "R54",
+                CheckMessage.COLOUR_SHAMPOO_DARKENS.alone(),
+                0.75,
+                Unit.LEVELS,
+                orange.level() - calmed.level()));
     }
 
     private static void grey(List<Check> checks) {
@@ -332,9 +313,9 @@ final class DepositChecks {
         Application normal = usual(ShadeClass.PERMANENT, 6, Tone.NATURAL);
         checks.add(atMost(
                 "R55",
-                "Coverage with 20 vol on 60 % grey: its miss against a normal shade's",
+                CheckMessage.COVERAGE.alone(),
                 0.6,
-                "times",
+                Unit.TIMES,
                 Sample.misses(coverage.on(halfGrey), 6, Tone.NATURAL)
                         / Sample.misses(normal.on(halfGrey), 6, Tone.NATURAL)));
         Canvas littleGrey = natural(6).withGrey(0.1);
@@ -344,15 +325,15 @@ final class DepositChecks {
                 .on(littleGrey);
         checks.add(atMost(
                 "R55",
-                "On less grey it goes red or warm: hue against natural 6",
+                CheckMessage.COVERAGE_WARM.alone(),
                 -1,
-                "°",
+                Unit.DEGREES,
                 warm.lab().hueDegrees() - natural(6).lab().hueDegrees()));
         checks.add(atLeast(
                 "R55",
-                "a part of ash turns it back, hue by",
+                CheckMessage.COVERAGE_ASH.alone(),
                 0.5,
-                "°",
+                Unit.DEGREES,
                 withAsh.lab().hueDegrees() - warm.lab().hueDegrees()));
     }
 }

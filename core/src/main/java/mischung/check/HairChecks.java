@@ -21,6 +21,7 @@ import mischung.light.Lab;
 import mischung.light.Spectrum;
 import mischung.light.WhitePoint;
 import mischung.product.ShadeClass;
+import mischung.said.Unit;
 
 /** Levels, contributing pigment, what cancels what, mixtures, wet hair: rules R1–R5, R8, R22, R50, R72. */
 final class HairChecks {
@@ -31,13 +32,14 @@ final class HairChecks {
 
     static List<Check> all() {
         List<Check> checks = new ArrayList<>();
-        checks.add(between("R1", "Black reads as level", 1, 1.05, "", natural(1).level()));
+        checks.add(between(
+                "R1", CheckMessage.BLACK.alone(), 1, 1.05, Unit.NONE, natural(1).level()));
         checks.add(between(
                 "R1",
-                "Hair lifted white reads as level",
+                CheckMessage.WHITE.alone(),
                 11.5,
                 12,
-                "",
+                Unit.NONE,
                 lifted(12).level()));
         contributing(checks);
         order(checks);
@@ -48,33 +50,33 @@ final class HairChecks {
     }
 
     private static void contributing(List<Check> checks) {
-        hue(checks, 2, "red", 15, 45);
-        hue(checks, 4, "red-orange", 40, 55);
-        hue(checks, 5, "orange", 48, 62);
-        hue(checks, 6, "orange to gold-copper", 55, 68);
-        hue(checks, 7, "gold-orange", 60, 74);
-        hue(checks, 8, "gold-yellow", 68, 80);
-        hue(checks, 9, "light yellow", 74, 84);
-        hue(checks, 10, "pale yellow", 78, 90);
+        hue(checks, 2, 15, 45);
+        hue(checks, 4, 40, 55);
+        hue(checks, 5, 48, 62);
+        hue(checks, 6, 55, 68);
+        hue(checks, 7, 60, 74);
+        hue(checks, 8, 68, 80);
+        hue(checks, 9, 74, 84);
+        hue(checks, 10, 78, 90);
         for (double level : new double[] {6, 8, 10}) {
             Canvas worked = lightener(30, minutesTo(level, natural(4), 30)).on(natural(4));
             checks.add(atMost(
                     "R2",
-                    "Natural 4 lightened to " + (int) level + " shows the same as hair lifted to " + (int) level,
+                    CheckMessage.LIGHTENED_AS_LIFTED.say().count("level", level).said(),
                     3,
-                    "CIEDE2000",
+                    Unit.CIEDE2000,
                     Sample.misses(worked, level, Tone.AS_LIFTED)));
         }
     }
 
     /** Hues in degrees of h*ab for the words, from memory. */
-    private static void hue(List<Check> checks, double level, String words, double from, double to) {
+    private static void hue(List<Check> checks, double level, double from, double to) {
         checks.add(between(
                 "R2",
-                "Lifted to " + (int) level + " shows " + words + ", hue",
+                CheckMessage.SHOWS.say().count("level", level).said(),
                 from,
                 to,
-                "°",
+                Unit.DEGREES,
                 lifted(level).lab().hueDegrees()));
     }
 
@@ -93,37 +95,46 @@ final class HairChecks {
         Canvas after = lightener(20, 15).on(before);
         checks.add(atLeast(
                 "R3",
-                "Blue part before red: what is left at 545 nm against 640 nm after 15 min",
+                CheckMessage.BLUE_BEFORE_RED.alone(),
                 1.05,
-                "times",
+                Unit.TIMES,
                 left(before, after, 545) / left(before, after, 640)));
         checks.add(atLeast(
                 "R3",
-                "Yellow last: what is left at 430 nm against 545 nm after 15 min",
+                CheckMessage.YELLOW_LAST.alone(),
                 1.05,
-                "times",
+                Unit.TIMES,
                 left(before, after, 430) / left(before, after, 545)));
     }
 
     private static void cancelling(List<Check> checks) {
-        checks.add(atMost("R4", "Blue cancels orange: chroma left of lifted 5", 0.5, "", cancelled(lifted(5), BLUE)));
-        checks.add(atMost(
-                "R4", "Violet cancels yellow: chroma left of lifted 10", 0.35, "", cancelled(lifted(10), VIOLET)));
+        checks.add(atMost("R4", CheckMessage.BLUE_ORANGE.alone(), 0.5, Unit.NONE, cancelled(lifted(5), BLUE)));
+        checks.add(atMost("R4", CheckMessage.VIOLET_YELLOW.alone(), 0.35, Unit.NONE, cancelled(lifted(10), VIOLET)));
         Canvas red = lifted(7).plus(new Dyes(0.1, 0.35, 0, 0), Dyes.NONE);
         checks.add(between(
-                "R4", "Red hair to begin with, hue", 10, 45, "°", red.lab().hueDegrees()));
-        checks.add(atMost("R4", "Green cancels red: chroma left", 0.6, "", cancelled(red, new Dyes(0.2, 0, 0, 0.8))));
+                "R4",
+                CheckMessage.RED_TO_BEGIN.alone(),
+                10,
+                45,
+                Unit.DEGREES,
+                red.lab().hueDegrees()));
+        checks.add(
+                atMost("R4", CheckMessage.GREEN_RED.alone(), 0.6, Unit.NONE, cancelled(red, new Dyes(0.2, 0, 0, 0.8))));
         Canvas green = lifted(10).plus(new Dyes(0, 0, 0, 0.06), Dyes.NONE);
         checks.add(between(
                 "R5",
-                "A little blue on lifted 10 turns green, hue",
+                CheckMessage.BLUE_TURNS_GREEN.alone(),
                 100,
                 180,
-                "°",
+                Unit.DEGREES,
                 green.lab().hueDegrees()));
         Canvas back = green.plus(new Dyes(0, 0.06, 0, 0), Dyes.NONE);
         checks.add(atMost(
-                "R4", "Red brings it back from green, hue", 92, "°", back.lab().hueDegrees()));
+                "R4",
+                CheckMessage.RED_BRINGS_BACK.alone(),
+                92,
+                Unit.DEGREES,
+                back.lab().hueDegrees()));
         Look brown = Sample.usual(ShadeClass.PERMANENT, 6, Tone.NATURAL)
                 .on(lifted(10))
                 .look();
@@ -131,34 +142,34 @@ final class HairChecks {
                 Sample.usual(ShadeClass.PERMANENT, 6, Tone.ASH).on(lifted(10)).look();
         checks.add(atMost(
                 "R5",
-                "Natural 6 on unfilled 10: chroma, where natural 6 has 23",
+                CheckMessage.NATURAL_UNFILLED.alone(),
                 12,
-                "",
+                Unit.NONE,
                 brown.lab().chroma()));
         checks.add(between(
                 "R5",
-                "Ash 6 on unfilled 10 turns green to blue, hue",
+                CheckMessage.ASH_UNFILLED.alone(),
                 95,
                 290,
-                "°",
+                Unit.DEGREES,
                 ash.lab().hueDegrees()));
         checks.add(atMost(
                 "R50",
-                "Violet against yellow on 9½: chroma left, against what blue leaves",
+                CheckMessage.VIOLET_9_5.alone(),
                 0.6,
-                "times",
+                Unit.TIMES,
                 cancelled(lifted(9.5), VIOLET) / cancelled(lifted(9.5), BLUE)));
         checks.add(atMost(
                 "R50",
-                "Blue-violet on 7½: chroma left, against what violet leaves",
+                CheckMessage.BLUE_VIOLET_7_5.alone(),
                 0.7,
-                "times",
+                Unit.TIMES,
                 cancelled(lifted(7.5), new Dyes(0, 0, 0.5, 0.5)) / cancelled(lifted(7.5), VIOLET)));
         checks.add(atMost(
                 "R50",
-                "Blue on 5½: chroma left, against what violet leaves",
+                CheckMessage.BLUE_5_5.alone(),
                 0.9,
-                "times",
+                Unit.TIMES,
                 cancelled(lifted(5.5), BLUE) / cancelled(lifted(5.5), VIOLET)));
     }
 
@@ -166,20 +177,25 @@ final class HairChecks {
         Spectrum whole = natural(6).reflectance().mixedWith(lifted(9.5).reflectance(), 0.75);
         checks.add(between(
                 "R8",
-                "Three quarters woven to 9–10 over a 6 reads as level",
+                CheckMessage.WOVEN_READS.alone(),
                 8,
                 9,
-                "",
+                Unit.NONE,
                 Look.of(whole).level()));
         Canvas filled = Sample.usual(ShadeClass.DEMI, 8, Tone.COPPER).on(lifted(10));
         checks.add(between(
                 "R22",
-                "A copper filler on lifted 10 looks orange, hue",
+                CheckMessage.COPPER_FILLER.alone(),
                 45,
                 75,
-                "°",
+                Unit.DEGREES,
                 filled.lab().hueDegrees()));
-        checks.add(atLeast("R22", "and strong, chroma", 30, "", filled.lab().chroma()));
+        checks.add(atLeast(
+                "R22",
+                CheckMessage.COPPER_STRONG.alone(),
+                30,
+                Unit.NONE,
+                filled.lab().chroma()));
     }
 
     private static void wet(List<Check> checks) {
@@ -188,17 +204,13 @@ final class HairChecks {
         Look wet = Look.of(toned.wetReflectance());
         checks.add(between(
                 "R72",
-                "Wet hair looks darker: toned 9, by",
+                CheckMessage.WET_DARKER.alone(),
                 0.3,
                 2,
-                "levels",
+                Unit.LEVELS,
                 toned.look().level() - wet.level()));
         checks.add(atLeast(
-                "R72",
-                "Toned hair, dry daylight against warm light, differs by",
-                2,
-                "CIEDE2000",
-                Ciede2000.between(dry, inWarmLight(toned))));
+                "R72", CheckMessage.WARM_LIGHT.alone(), 2, Unit.CIEDE2000, Ciede2000.between(dry, inWarmLight(toned))));
     }
 
     /** As an eye adapted to warm light sees it, brought back to D65 (Bradford). */

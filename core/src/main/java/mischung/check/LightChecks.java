@@ -14,6 +14,7 @@ import mischung.light.Observer;
 import mischung.light.Spectrum;
 import mischung.light.Srgb;
 import mischung.product.Developer;
+import mischung.said.Unit;
 
 /** Light, colour and chemistry against published tables and formulas. */
 final class LightChecks {
@@ -21,9 +22,9 @@ final class LightChecks {
 
     static List<Check> all() {
         List<Check> checks = new ArrayList<>();
-        checks.add(atMost("light", "CIEDE2000 on the 34 published pairs, largest difference", 5e-5, "", worstPair())
+        checks.add(atMost("light", CheckMessage.CIEDE_PAIRS.alone(), 5e-5, Unit.NONE, worstPair())
                 .published("Sharma, Wu, Dalal, Color Research and Application 30, 2005, table 1"));
-        checks.add(atMost("light", "Observer against the analytic fit, largest difference", 0.06, "", observerOff())
+        checks.add(atMost("light", CheckMessage.OBSERVER.alone(), 0.06, Unit.NONE, observerOff())
                 .published("Wyman, Sloan, Shirley, JCGT 2(2), 2013"));
         white(checks, Illuminant.D65, 95.043, 108.880);
         white(checks, Illuminant.D50, 96.412, 82.499);
@@ -32,19 +33,25 @@ final class LightChecks {
         white(checks, Illuminant.F11, 100.961, 64.351);
         checks.add(atMost(
                         "light",
-                        "sRGB red: Y of the primary against 21.26, difference",
+                        CheckMessage.SRGB_RED.alone(),
                         1e-9,
-                        "",
+                        Unit.NONE,
                         Math.abs(new Srgb(1, 0, 0).toXyz().y() - 21.26))
                 .published("IEC 61966-2-1"));
         checks.add(atMost(
                         "hair",
-                        "Roughness polynomial at 0.3 against 5.888, difference",
+                        CheckMessage.ROUGHNESS.alone(),
                         5e-4,
-                        "",
+                        Unit.NONE,
                         Math.abs(TressOptics.roughnessTerm(0.3) - 5.888))
                 .published("Chiang, Bitterli, Tappan, Burley, Computer Graphics Forum 35(2), 2016, equation 9"));
-        checks.add(between("peroxide", "20 vol holds", 6.06, 6.08, "g in 100 ml", new Developer(20).gramsPer100Ml())
+        checks.add(between(
+                        "peroxide",
+                        CheckMessage.TWENTY_VOL_HOLDS.alone(),
+                        6.06,
+                        6.08,
+                        Unit.G_IN_100_ML,
+                        new Developer(20).gramsPer100Ml())
                 .published("2 H2O2 to 2 H2O + O2; molar volume 22.414 l at 0 °C and 1 atm"));
         return checks;
     }
@@ -52,7 +59,12 @@ final class LightChecks {
     private static void white(List<Check> checks, Illuminant light, double x, double z) {
         double off =
                 Math.max(Math.abs(light.white().x() - x), Math.abs(light.white().z() - z));
-        checks.add(atMost("light", "White point of " + light + ", largest difference in X and Z", 0.005, "", off)
+        checks.add(atMost(
+                        "light",
+                        CheckMessage.WHITE_POINT.say().thing("light", light).said(),
+                        0.005,
+                        Unit.NONE,
+                        off)
                 .published("CIE 015"));
     }
 

@@ -23,6 +23,7 @@ import mischung.hair.PigmentLine;
 import mischung.hair.Porosity;
 import mischung.hair.Reading;
 import mischung.hair.Thickness;
+import mischung.said.Unit;
 
 /** Strength, treatments, strand tests and ranges: rules R38, R39 and the program's own claims. */
 final class StrengthChecks {
@@ -40,18 +41,18 @@ final class StrengthChecks {
         Canvas once = lightener(20, 45).on(natural(6));
         checks.add(atLeast(
                 "R39",
-                "Untouched hair lightened once with 20 vol springs back: strength left",
+                CheckMessage.SPRINGS_BACK.alone(),
                 Elasticity.SPRINGS_BACK.from(),
-                "",
+                Unit.NONE,
                 once.fibre().integrity()));
         Canvas fragile = new Canvas(
                 PigmentLine.LIFTED.at(9), Reading.WHITE_FIBRE, 0, Fibre.read(Thickness.FINE, Porosity.VERY_HIGH));
         Canvas overdone = lightener(40, 50).on(fragile);
         checks.add(atMost(
                 "R39",
-                "Fine, very porous hair after 50 min of 40 vol stays stretched or breaks: strength left",
+                CheckMessage.STAYS_STRETCHED.alone(),
                 Elasticity.RETURNS_SLOWLY.from(),
-                "",
+                Unit.NONE,
                 overdone.fibre().integrity()));
         Canvas treated = overdone;
         for (int i = 0; i < 20; i++) {
@@ -59,12 +60,12 @@ final class StrengthChecks {
         }
         checks.add(atMost(
                         "strength",
-                        "Twenty bond treatments bring it no further than its ceiling: strength over the ceiling",
+                        CheckMessage.BOND_CEILING.alone(),
                         0,
-                        "",
+                        Unit.NONE,
                         treated.fibre().integrity() - overdone.fibre().ceiling())
                 .on(Check.Basis.OWN_CLAIM));
-        checks.add(between("R63", "A bond treatment has its full effect after", 4, 20, "min", fullBond()));
+        checks.add(between("R63", CheckMessage.BOND_TIME.alone(), 4, 20, Unit.MIN, fullBond()));
     }
 
     private static double fullBond() {
@@ -85,31 +86,31 @@ final class StrengthChecks {
         Learned as = Calibration.none().learn(StrandTest.byEye(start, course, expected));
         checks.add(atMost(
                 "R38",
-                "The first section tells how far the hair will go: doubt about its lift left after one strand",
+                CheckMessage.FIRST_SECTION.alone(),
                 0.95,
-                "times",
+                Unit.TIMES,
                 as.after().spread(Factor.LIFT) / Factor.LIFT.spread()));
         checks.add(between(
                         "learning",
-                        "A strand that came out as predicted leaves the lift factor at",
+                        CheckMessage.AS_PREDICTED.alone(),
                         0.99,
                         1.01,
-                        "",
+                        Unit.NONE,
                         as.after().median(Factor.LIFT))
                 .on(Check.Basis.OWN_CLAIM));
         Learned lighter = Calibration.none().learn(StrandTest.byEye(start, course, expected + 0.75));
         checks.add(atLeast(
                         "learning",
-                        "A strand ¾ level lighter than predicted raises the lift factor to",
+                        CheckMessage.LIGHTER_THAN_PREDICTED.alone(),
                         1.03,
-                        "",
+                        Unit.NONE,
                         lighter.after().median(Factor.LIFT))
                 .on(Check.Basis.OWN_CLAIM));
         Learned absurd = Calibration.none().learn(StrandTest.byEye(start, course, 4));
         checks.add(none(
                         "learning",
-                        "A strand that turned out darker than it began is flagged: change of the factor",
-                        "",
+                        CheckMessage.FLAGGED.alone(),
+                        Unit.NONE,
                         absurd.after().median(Factor.LIFT) - 1)
                 .on(Check.Basis.OWN_CLAIM));
     }
@@ -120,11 +121,14 @@ final class StrengthChecks {
             double slack = 3 * Math.sqrt(claim * (1 - claim) / trial.heads());
             checks.add(between(
                             "ranges",
-                            "On " + trial.heads() + " made-up heads ranges that claim " + Math.round(100 * claim)
-                                    + " in 100 held the true level",
+                            CheckMessage.RANGES
+                                    .say()
+                                    .count("heads", trial.heads())
+                                    .count("claim", Math.rint(100 * claim))
+                                    .said(),
                             claim - slack,
                             Math.min(1, claim + slack),
-                            "",
+                            Unit.NONE,
                             trial.held(claim))
                     .on(Check.Basis.OWN_CLAIM));
         }

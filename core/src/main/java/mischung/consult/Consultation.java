@@ -7,7 +7,9 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.stream.Stream;
 import mischung.Constants;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * What is asked and told before the work, in the order it is asked.
@@ -54,25 +56,27 @@ public record Consultation(
         EnumSet<Keep> kept = EnumSet.noneOf(Keep.class);
         kept.addAll(keeps);
         keeps = Collections.unmodifiableSet(kept);
-        RefusedInput.within("trimCm", trimCm, 0, 100, "cm");
-        RefusedInput.within("budget", budget, 0, 100_000, "");
-        RefusedInput.within("hours", hours, 0, 24, "hours");
-        RefusedInput.within("upkeepWeeks", upkeepWeeks, 0, 104, "weeks");
+        RefusedInput.within("trimCm", trimCm, 0, 100, Unit.CM);
+        RefusedInput.within("budget", budget, 0, 100_000, Unit.NONE);
+        RefusedInput.within("hours", hours, 0, 24, Unit.HOURS);
+        RefusedInput.within("upkeepWeeks", upkeepWeeks, 0, 104, Unit.WEEKS);
     }
 
     private static String text(String field, String told) {
         if (told.length() > LONGEST_TEXT) {
             throw new RefusedInput(
-                    field, told.length() + " characters", "Write at most " + LONGEST_TEXT + " characters.");
+                    field,
+                    told.length(),
+                    RefusalMessage.CHARACTERS_AT_MOST
+                            .say()
+                            .count("most", LONGEST_TEXT)
+                            .said());
         }
         for (int i = 0; i < told.length(); i++) {
             char c = told.charAt(i);
             boolean pair = i + 1 < told.length() && Character.isSurrogatePair(c, told.charAt(i + 1));
             if ((Character.isISOControl(c) && c != '\n' && c != '\t') || (Character.isSurrogate(c) && !pair)) {
-                throw new RefusedInput(
-                        field,
-                        String.format(Locale.ROOT, "character U+%04X", (int) c),
-                        "Write it without that character.");
+                throw new RefusedInput(field, String.format(Locale.ROOT, "U+%04X", (int) c), RefusalMessage.CHARACTER);
             }
             i += pair ? 1 : 0;
         }

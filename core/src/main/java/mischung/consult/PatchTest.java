@@ -4,7 +4,8 @@ import java.time.Duration;
 import java.time.ZonedDateTime;
 import java.util.Optional;
 import mischung.Constants;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 
 /**
  * The test of the oxidative colour on the skin, by the product's instructions. Both moments are kept with their hour: 48 hours
@@ -51,21 +52,26 @@ public record PatchTest(Optional<ZonedDateTime> placed, Optional<ZonedDateTime> 
 
     public PatchTest {
         if (placed.isEmpty() && result != Result.NOT_READ) {
-            throw new RefusedInput(
-                    "patchTest.placed", "no day", "Say on which day the test was applied before reading it.");
+            throw new RefusedInput("patchTest.placed", "", RefusalMessage.TEST_APPLIED_FIRST);
         }
         within("patchTest.placed", placed);
         within("patchTest.read", read);
         if (read.isPresent() && placed.isPresent() && read.get().isBefore(placed.get())) {
-            throw new RefusedInput(
-                    "patchTest.read", read.get().toLocalDateTime(), "Give a moment after the test was applied.");
+            throw new RefusedInput("patchTest.read", read.get().toLocalDateTime(), RefusalMessage.AFTER_THE_TEST);
         }
     }
 
     private static void within(String field, Optional<ZonedDateTime> moment) {
         moment.ifPresent(at -> {
             if (at.getYear() < 2000 || at.getYear() > 2999) {
-                throw new RefusedInput(field, at.toLocalDateTime(), "Give a day from 2000 to 2999.");
+                throw new RefusedInput(
+                        field,
+                        at.toLocalDateTime(),
+                        RefusalMessage.DAY_FROM_TO
+                                .say()
+                                .typed("from", "2000")
+                                .typed("to", "2999")
+                                .said());
             }
         });
     }

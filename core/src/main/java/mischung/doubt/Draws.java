@@ -4,7 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.SplittableRandom;
 import mischung.Constants;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import org.hipparchus.distribution.continuous.NormalDistribution;
 
 /**
@@ -23,7 +24,7 @@ public final class Draws {
 
     /** @param count 2–10000 */
     public static List<Draw> of(Calibration calibration, int count, long seed) {
-        RefusedInput.within("count", count, 2, 10_000, "draws");
+        RefusedInput.within("count", count, 2, 10_000, Unit.DRAWS);
         SplittableRandom random = new SplittableRandom(seed);
         double[][] head = normals(Factor.values().length, count, random);
         double[][] reading = normals(3, count, random);

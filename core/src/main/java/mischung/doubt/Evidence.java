@@ -3,7 +3,8 @@ package mischung.doubt;
 import java.util.Collections;
 import java.util.List;
 import java.util.Map;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 
 /**
  * What one visit has taught of a client's {@link Factor}s, apart from all that was known before: what it adds to the precision
@@ -35,7 +36,7 @@ public record Evidence(List<Double> shift, List<Double> precision, int observati
         shift = List.copyOf(shift);
         precision = List.copyOf(precision);
         if (shift.size() != FACTORS || precision.size() != FACTORS * FACTORS) {
-            throw new RefusedInput("evidence", shift.size(), "Give a figure for each factor.");
+            throw new RefusedInput("evidence", shift.size(), RefusalMessage.FIGURE_FOR_EACH);
         }
     }
 }

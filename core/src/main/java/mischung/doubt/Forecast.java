@@ -5,12 +5,13 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import mischung.RefusedInput;
 import mischung.change.Course;
 import mischung.change.Factors;
 import mischung.hair.Canvas;
 import mischung.hair.ToneName;
 import mischung.light.Lab;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import org.hipparchus.stat.descriptive.rank.Percentile;
 
 /**
@@ -43,7 +44,7 @@ public final class Forecast {
 
     /** From results that were simulated elsewhere. */
     public static Forecast of(Canvas expected, List<Canvas> drawn) {
-        RefusedInput.within("draws", drawn.size(), 2, 10_000, "");
+        RefusedInput.within("draws", drawn.size(), 2, 10_000, Unit.NONE);
         return new Forecast(expected, drawn);
     }
 
@@ -147,6 +148,6 @@ public final class Forecast {
     }
 
     private static void claimed(double claim) {
-        RefusedInput.within("claim", claim, 0.05, 0.99, "");
+        RefusedInput.within("claim", claim, 0.05, 0.99, Unit.NONE);
     }
 }

@@ -2,12 +2,13 @@ package mischung.doubt;
 
 import java.util.Optional;
 import mischung.Constants;
-import mischung.RefusedInput;
 import mischung.change.Course;
 import mischung.change.Lightening;
 import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
 import mischung.product.Lightener;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * What was done on a hidden strand and what was seen.
@@ -20,8 +21,8 @@ import mischung.product.Lightener;
  */
 public record StrandTest(Start start, Course course, double seenLevel, double levelSpread, Optional<Elasticity> felt) {
     public StrandTest {
-        RefusedInput.within("seenLevel", seenLevel, LevelScale.DARKEST, LevelScale.LIGHTEST, "");
-        RefusedInput.within("levelSpread", levelSpread, 0.02, 3, "levels");
+        RefusedInput.within("seenLevel", seenLevel, LevelScale.DARKEST, LevelScale.LIGHTEST, Unit.NONE);
+        RefusedInput.within("levelSpread", levelSpread, 0.02, 3, Unit.LEVELS);
     }
 
     /** Read dry by eye beside the ladder. */

@@ -13,7 +13,6 @@ import java.util.PriorityQueue;
 import java.util.Set;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import mischung.RefusedInput;
 import mischung.change.Deposit;
 import mischung.hair.Canvas;
 import mischung.hair.DyeFit;
@@ -23,6 +22,8 @@ import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.product.Mix;
 import mischung.product.Shade;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -185,8 +186,7 @@ public final class FormulaSearch {
      */
     public static Formula best(FormulaTask task) {
         if (task.spots().isEmpty() || task.candidates().stream().allMatch(Shade::isClear)) {
-            throw new RefusedInput(
-                    "shades", task.candidates().size(), "There must be hair to colour and a shade for it.");
+            throw new RefusedInput("shades", task.candidates().size(), RefusalMessage.HAIR_AND_SHADE);
         }
         Optional<Formula> found = new FormulaSearch(task).run();
         return found.orElseGet(() ->

@@ -1,8 +1,9 @@
 package mischung.hair;
 
-import java.util.Locale;
-import java.util.stream.Collectors;
-import mischung.RefusedInput;
+import mischung.said.Figure;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * A stretch of a strand with one history and look, as the colourist reads it.
@@ -33,28 +34,39 @@ public record Band(
     public static final double SHORTEST_CM = 0.5;
 
     public Band {
-        RefusedInput.within("fromCm", fromCm, 0, LONGEST_CM, "cm");
-        RefusedInput.within("toCm", toCm, 0, LONGEST_CM, "cm");
+        RefusedInput.within("fromCm", fromCm, 0, LONGEST_CM, Unit.CM);
+        RefusedInput.within("toCm", toCm, 0, LONGEST_CM, Unit.CM);
         if (toCm - fromCm < SHORTEST_CM - 1e-9) {
             throw new RefusedInput(
-                    "toCm", toCm, "End the band at least half a centimetre below its start at " + fromCm + " cm.");
+                    "toCm",
+                    toCm,
+                    RefusalMessage.ENDS_BELOW.say().count("cm", fromCm).said());
         }
         LevelScale.requireHalves("level", level);
-        RefusedInput.within("greyShare", greyShare, 0, 1, "(0.5 is half grey)");
+        RefusedInput.within("greyShare", greyShare, 0, 1, Unit.OF_GREY);
         ToneMix tones = new ToneMix(tone, detail.second());
         if (tones.any(seen -> !kind.tones().contains(seen))) {
-            String possible = kind.tones().stream().map(Tone::words).collect(Collectors.joining(", "));
-            String hair = kind.words().substring(0, 1).toUpperCase(Locale.ROOT)
-                    + kind.words().substring(1)
-                    + (kind == BandKind.DIRECT ? "" : " hair");
             throw new RefusedInput(
                     kind.tones().contains(tone) ? "second" : "tone",
-                    kind.tones().contains(tone) ? tones.words() : tone,
-                    hair + " reads " + possible + ".");
+                    kind.tones().contains(tone)
+                            ? detail.second().map(SecondTone::tone).orElse(tone)
+                            : tone,
+                    RefusalMessage.READS
+                            .say()
+                            .thing("kind", kind)
+                            .with("tones", tones(kind))
+                            .said());
         }
     }
 
     /** Read by eye, and no more known of it. */
+    /** What hair of a kind can read as. */
+    static Figure tones(BandKind kind) {
+        return new Figure.All(
+                Figure.Joint.COMMA,
+                kind.tones().stream().<Figure>map(Figure.Named::of).toList());
+    }
+
     public Band(
             double fromCm, double toCm, BandKind kind, double level, Tone tone, Porosity porosity, double greyShare) {
         this(fromCm, toCm, kind, level, tone, porosity, greyShare, BandDetail.NONE);

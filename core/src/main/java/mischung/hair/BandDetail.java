@@ -2,7 +2,9 @@ package mischung.hair;
 
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * What is known of a band beyond what the eye reads at first.
@@ -38,13 +40,18 @@ public record BandDetail(
             List.of());
 
     public BandDetail {
-        RefusedInput.within("layers", layers, 0, 50, "");
-        RefusedInput.within("underFrom", underFrom, LevelScale.DARKEST, LevelScale.LIGHTEST, "");
-        RefusedInput.within("underTo", underTo, underFrom, LevelScale.LIGHTEST, "");
+        RefusedInput.within("layers", layers, 0, 50, Unit.NONE);
+        RefusedInput.within("underFrom", underFrom, LevelScale.DARKEST, LevelScale.LIGHTEST, Unit.NONE);
+        RefusedInput.within("underTo", underTo, underFrom, LevelScale.LIGHTEST, Unit.NONE);
         measured = List.copyOf(measured);
         if (measured.size() > MeasuredColour.MOST) {
             throw new RefusedInput(
-                    "measured", measured.size() + " readings", "Keep at most " + MeasuredColour.MOST + " of a band.");
+                    "measured",
+                    measured.size(),
+                    RefusalMessage.AT_MOST
+                            .say()
+                            .count("most", MeasuredColour.MOST)
+                            .said());
         }
     }
 

@@ -8,7 +8,8 @@ import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 
 /**
  * A strand typed in one line, band by band from the scalp: {@code 6n 5, 8l 13, 9.5l 30, 10lp 38}. Each band is level, letter of
@@ -32,7 +33,7 @@ public final class BandLine {
      */
     public static Strand read(String line) {
         if (line.isBlank()) {
-            throw new RefusedInput("line", "nothing", "Type bands such as 6n 5, 8l 13, 10l 38.");
+            throw new RefusedInput("line", "", RefusalMessage.BAND_LINE);
         }
         Matcher matcher = BAND.matcher(line.toLowerCase(Locale.ROOT));
         List<Band> bands = new ArrayList<>();
@@ -44,8 +45,10 @@ public final class BandLine {
                 throw new RefusedInput(
                         "line",
                         line.substring(at).strip(),
-                        "From character " + (at + 1 + blanks(line, at))
-                                + " on it is not understood. Type level, letter and cm, such as 8l 13.");
+                        RefusalMessage.BAND_LINE_FROM
+                                .say()
+                                .count("character", at + 1 + blanks(line, at))
+                                .said());
             }
             Band band = band(bands.size(), matcher, from);
             bands.add(band);
@@ -104,8 +107,10 @@ public final class BandLine {
                 .orElseThrow(() -> new RefusedInput(
                         "tone",
                         letters,
-                        "Give the first letters of one of "
-                                + kind.tones().stream().map(Tone::words).collect(Collectors.joining(", ")) + "."));
+                        RefusalMessage.TONE_LETTERS
+                                .say()
+                                .with("tones", Band.tones(kind))
+                                .said()));
     }
 
     /** The line that reads as this strand; what a line cannot say is left out. */

@@ -3,7 +3,8 @@ package mischung.hair;
 import java.util.Arrays;
 import java.util.function.Function;
 import mischung.Constants;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /** A figure that the file of constants gives for each step of {@link Porosity}; straight between the steps. */
 public final class ByPorosity {
@@ -26,7 +27,7 @@ public final class ByPorosity {
 
     /** @param degree 0 low … 3 very high */
     public double at(double degree) {
-        RefusedInput.within("porosity", degree, 0, 3, "(0 low, 1 normal, 2 high, 3 very high)");
+        RefusedInput.within("porosity", degree, 0, 3, Unit.POROSITY);
         int below = Math.min((int) degree, figures.length - 2);
         double share = degree - below;
         return (1 - share) * figures[below] + share * figures[below + 1];

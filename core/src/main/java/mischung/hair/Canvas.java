@@ -1,10 +1,11 @@
 package mischung.hair;
 
 import java.util.function.UnaryOperator;
-import mischung.RefusedInput;
 import mischung.light.Illuminant;
 import mischung.light.Lab;
 import mischung.light.Spectrum;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * A band's hair as it is before a step: what its coloured and its white fibres hold, and what they are like.
@@ -15,7 +16,7 @@ import mischung.light.Spectrum;
  */
 public record Canvas(Pigments coloured, Pigments white, double greyShare, Fibre fibre) {
     public Canvas {
-        RefusedInput.within("greyShare", greyShare, 0, 1, "(0.5 is half grey)");
+        RefusedInput.within("greyShare", greyShare, 0, 1, Unit.OF_GREY);
     }
 
     /** Hair of normal thickness without grey, of which no more was read than this. */

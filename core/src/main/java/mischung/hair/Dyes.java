@@ -1,6 +1,7 @@
 package mischung.hair;
 
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /** Amounts of the four dye primaries, each ≥ 0, in absorption at its own peak. */
 public record Dyes(double yellow, double red, double violet, double blue) {
@@ -10,10 +11,10 @@ public record Dyes(double yellow, double red, double violet, double blue) {
     private static final double MOST = 100;
 
     public Dyes {
-        RefusedInput.within("yellow", yellow, 0, MOST, "");
-        RefusedInput.within("red", red, 0, MOST, "");
-        RefusedInput.within("violet", violet, 0, MOST, "");
-        RefusedInput.within("blue", blue, 0, MOST, "");
+        RefusedInput.within("yellow", yellow, 0, MOST, Unit.NONE);
+        RefusedInput.within("red", red, 0, MOST, Unit.NONE);
+        RefusedInput.within("violet", violet, 0, MOST, Unit.NONE);
+        RefusedInput.within("blue", blue, 0, MOST, Unit.NONE);
     }
 
     public Dyes plus(Dyes other) {

@@ -1,6 +1,7 @@
 package mischung.hair;
 
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * What the hair itself is like, apart from what colours it.
@@ -34,13 +35,13 @@ public record Fibre(
     private static final double DRINKS_MORE = Figures.STRENGTH.of("porosity per spent");
 
     public Fibre {
-        RefusedInput.within("porosity", porosity, 0, 3, "(0 low, 1 normal, 2 high, 3 very high)");
-        RefusedInput.within("integrity", integrity, 0, 1, "");
-        RefusedInput.within("ceiling", ceiling, integrity, 1, "");
-        RefusedInput.within("layers", layers, 0, 50, "");
-        RefusedInput.within("grip", grip, 0.1, 2, "");
-        RefusedInput.within("loose", loose, 0, 1, "");
-        RefusedInput.within("opened", opened, 0, 1, "");
+        RefusedInput.within("porosity", porosity, 0, 3, Unit.POROSITY);
+        RefusedInput.within("integrity", integrity, 0, 1, Unit.NONE);
+        RefusedInput.within("ceiling", ceiling, integrity, 1, Unit.NONE);
+        RefusedInput.within("layers", layers, 0, 50, Unit.NONE);
+        RefusedInput.within("grip", grip, 0.1, 2, Unit.NONE);
+        RefusedInput.within("loose", loose, 0, 1, Unit.NONE);
+        RefusedInput.within("opened", opened, 0, 1, Unit.NONE);
     }
 
     /** Hair of which only this was read: its strength is taken from its porosity, until it is stretched. */

@@ -11,6 +11,9 @@ public enum HairMessage implements Message {
     SOME("main", "second"),
     /** "beige-gold". */
     HALF("main", "second"),
+    /** What hair may be that reads so: "lightened", "colour over natural hair of level 5–6". */
+    READ_AS("kind"),
+    READ_AS_OF("kind", "levels"),
     /** "6½ gold". */
     COLOUR("level", "tone"),
     /** The same, where it was picked on a screen or in a photograph: "about 6½ gold (picked)". */

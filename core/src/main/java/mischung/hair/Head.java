@@ -4,28 +4,31 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.OptionalDouble;
 import java.util.Set;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 
 /** The whole head as read: its zones, each place at most once, and how much hair there is. */
 public record Head(List<Zone> zones, Density density, Thickness thickness) {
     public Head {
         zones = List.copyOf(zones);
         if (zones.isEmpty()) {
-            throw new RefusedInput("zones", "none", "Give at least one zone.");
+            throw new RefusedInput("zones", "", RefusalMessage.ONE_ZONE);
         }
         Set<ZonePlace> seen = EnumSet.noneOf(ZonePlace.class);
         for (int i = 0; i < zones.size(); i++) {
             if (!seen.add(zones.get(i).place())) {
-                throw new RefusedInput(
-                        "zones[" + i + "].place", zones.get(i).place(), "Each place may stand only once on a head.");
+                throw new RefusedInput("zones[" + i + "].place", zones.get(i).place(), RefusalMessage.PLACE_ONCE);
             }
         }
         for (ZonePlace half : seen) {
             half.whole().filter(seen::contains).ifPresent(whole -> {
                 throw new RefusedInput(
                         "zones",
-                        whole.words() + " beside its own half",
-                        "Read the " + whole.words() + " as one zone or as left and right, not both.");
+                        whole,
+                        RefusalMessage.WHOLE_OR_HALVES
+                                .say()
+                                .thing("place", whole)
+                                .said());
             });
         }
     }

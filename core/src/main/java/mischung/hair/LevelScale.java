@@ -2,7 +2,9 @@ package mischung.hair;
 
 import java.util.Locale;
 import mischung.DataFile;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /** Level, 1 black … 10 lightest blonde, 11–12 lifted white, against CIELAB lightness. */
 public final class LevelScale {
@@ -20,14 +22,14 @@ public final class LevelScale {
      * @throws RefusedInput unless {@code 1 ≤ level ≤ 12}
      */
     public static double lightnessOf(double level) {
-        RefusedInput.within("level", level, DARKEST, LIGHTEST, "");
+        RefusedInput.within("level", level, DARKEST, LIGHTEST, Unit.NONE);
         int below = Math.min((int) level, LIGHTNESS.length - 1);
         return LIGHTNESS[below - 1] + (level - below) * (LIGHTNESS[below] - LIGHTNESS[below - 1]);
     }
 
     /** Level of an L*, as a decimal; below the table it is 1, above it 12. */
     public static double levelOf(double lightness) {
-        RefusedInput.within("L*", lightness, -1000, 1000, "");
+        RefusedInput.within("L*", lightness, -1000, 1000, Unit.NONE);
         if (lightness <= LIGHTNESS[0]) {
             return DARKEST;
         }
@@ -69,9 +71,9 @@ public final class LevelScale {
      * @throws RefusedInput unless it lies in 1–12 and is a whole or a half
      */
     public static double requireHalves(String field, double level) {
-        RefusedInput.within(field, level, DARKEST, LIGHTEST, "in halves");
+        RefusedInput.within(field, level, DARKEST, LIGHTEST, Unit.IN_HALVES);
         if (level * 2 != Math.rint(level * 2)) {
-            throw new RefusedInput(field, level, "Give a level in whole or half steps, such as 6 or 6.5.");
+            throw new RefusedInput(field, level, RefusalMessage.LEVEL_IN_HALVES);
         }
         return level;
     }

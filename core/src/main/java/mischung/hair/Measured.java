@@ -1,7 +1,8 @@
 package mischung.hair;
 
-import mischung.RefusedInput;
 import mischung.light.Lab;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * One measurement of a band's colour, in daylight terms.
@@ -27,9 +28,9 @@ public record Measured(By by, Lab lab, double spread) {
     }
 
     public Measured {
-        RefusedInput.within("L*", lab.l(), 5, 95, "");
-        RefusedInput.within("a*", lab.a(), -60, 80, "");
-        RefusedInput.within("b*", lab.b(), -60, 80, "");
-        RefusedInput.within("spread", spread, 0.05, 15, "");
+        RefusedInput.within("L*", lab.l(), 5, 95, Unit.NONE);
+        RefusedInput.within("a*", lab.a(), -60, 80, Unit.NONE);
+        RefusedInput.within("b*", lab.b(), -60, 80, Unit.NONE);
+        RefusedInput.within("spread", spread, 0.05, 15, Unit.NONE);
     }
 }

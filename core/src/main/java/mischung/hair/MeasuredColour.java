@@ -1,9 +1,9 @@
 package mischung.hair;
 
 import java.util.List;
-import mischung.RefusedInput;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
+import mischung.said.RefusedInput;
 
 /**
  * Several measurements of one band as one colour.
@@ -19,7 +19,7 @@ public record MeasuredColour(Lab lab, double scatter, double spread, int count) 
     /** @throws RefusedInput unless there are 1 to 20 */
     public static MeasuredColour of(List<Measured> all) {
         if (all.isEmpty() || all.size() > MOST) {
-            throw new RefusedInput("readings", all.size() + " readings", "Give 1 to " + MOST + " readings of a band.");
+            throw new RefusedInput("readings", all.size(), RefusedInput.fromTo(1, MOST));
         }
         double weights = 0;
         double l = 0;

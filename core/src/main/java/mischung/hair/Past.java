@@ -1,6 +1,7 @@
 package mischung.hair;
 
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * What is known of a band's history, and with it what may lie under the colour that is seen.
@@ -33,9 +34,9 @@ public record Past(Kind kind, double underFrom, double underTo, double layers) {
     }
 
     public Past {
-        RefusedInput.within("underFrom", underFrom, LevelScale.DARKEST, LevelScale.LIGHTEST, "");
-        RefusedInput.within("underTo", underTo, underFrom, LevelScale.LIGHTEST, "");
-        RefusedInput.within("layers", layers, 0, 50, "");
+        RefusedInput.within("underFrom", underFrom, LevelScale.DARKEST, LevelScale.LIGHTEST, Unit.NONE);
+        RefusedInput.within("underTo", underTo, underFrom, LevelScale.LIGHTEST, Unit.NONE);
+        RefusedInput.within("layers", layers, 0, 50, Unit.NONE);
     }
 
     /** Nothing more is known than what was done, with one layer of colour where there is any. */

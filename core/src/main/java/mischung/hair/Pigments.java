@@ -3,8 +3,9 @@ package mischung.hair;
 import java.util.Arrays;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.IntStream;
-import mischung.RefusedInput;
 import mischung.light.Spectrum;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /** How much of each {@link Pigment} a fibre holds. Immutable; no amount is ever negative. */
 public final class Pigments {
@@ -28,7 +29,7 @@ public final class Pigments {
 
     private static Pigments of(double[] amounts) {
         for (int i = 0; i < amounts.length; i++) {
-            RefusedInput.within(ALL[i].words(), amounts[i], 0, 1000, "");
+            RefusedInput.within(ALL[i].words(), amounts[i], 0, 1000, Unit.NONE);
         }
         return new Pigments(amounts);
     }

@@ -1,6 +1,7 @@
 package mischung.hair;
 
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /** How fast hair drinks. */
 public enum Porosity {
@@ -24,7 +25,7 @@ public enum Porosity {
 
     /** The step nearest to a degree, 0–3. */
     public static Porosity nearest(double degree) {
-        RefusedInput.within("porosity", degree, 0, 3, "");
+        RefusedInput.within("porosity", degree, 0, 3, Unit.NONE);
         return values()[(int) Math.rint(degree)];
     }
 

@@ -6,13 +6,14 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.stream.Collectors;
 import java.util.stream.DoubleStream;
 import mischung.Constants;
-import mischung.RefusedInput;
 import mischung.light.Ciede2000;
 import mischung.light.Illuminant;
 import mischung.light.Lab;
+import mischung.said.RefusedInput;
+import mischung.said.Said;
+import mischung.said.Unit;
 
 /**
  * A colour that was read by eye or measured, turned into pigments: every way the history allows in which hair can look so,
@@ -85,9 +86,9 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
     }
 
     private static ReadIn searched(Lab seen, Past past) {
-        RefusedInput.within("L*", seen.l(), 5, 95, "");
-        RefusedInput.within("a*", seen.a(), -60, 80, "");
-        RefusedInput.within("b*", seen.b(), -60, 80, "");
+        RefusedInput.within("L*", seen.l(), 5, 95, Unit.NONE);
+        RefusedInput.within("a*", seen.a(), -60, 80, Unit.NONE);
+        RefusedInput.within("b*", seen.b(), -60, 80, Unit.NONE);
         List<Explanation> all = new ArrayList<>();
         double level = LevelScale.levelOf(seen.l());
         for (Past.Kind kind : Past.Kind.values()) {
@@ -147,21 +148,24 @@ public record ReadIn(Lab seen, Explanation best, List<Explanation> alike) {
         return alike.stream().mapToDouble(Explanation::underLevel).max().orElseThrow();
     }
 
-    /** What cannot be told apart, in words; names each possible history with its levels. */
-    public String words() {
-        return alike.stream().map(Explanation::kind).distinct().map(this::words).collect(Collectors.joining(", or "));
+    /** What cannot be told apart: each possible history with its levels. */
+    public List<Said> ways() {
+        return alike.stream().map(Explanation::kind).distinct().map(this::way).toList();
     }
 
-    private String words(Past.Kind kind) {
+    private Said way(Past.Kind kind) {
         List<Explanation> ways = alike.stream().filter(e -> e.kind == kind).toList();
         if (kind == Past.Kind.AS_GROWN || kind == Past.Kind.LIFTED) {
-            return kind.words();
+            return HairMessage.READ_AS.say().thing("kind", kind).said();
         }
-        String from = LevelScale.words(
-                ways.stream().mapToDouble(Explanation::underLevel).min().orElseThrow());
-        String to = LevelScale.words(
-                ways.stream().mapToDouble(Explanation::underLevel).max().orElseThrow());
-        return kind.words() + " of level " + (from.equals(to) ? from : from + "–" + to);
+        return HairMessage.READ_AS_OF
+                .say()
+                .thing("kind", kind)
+                .levels(
+                        "levels",
+                        ways.stream().mapToDouble(Explanation::underLevel).min().orElseThrow(),
+                        ways.stream().mapToDouble(Explanation::underLevel).max().orElseThrow())
+                .said();
     }
 
     /** The band as first guessed: by the best explanation. */

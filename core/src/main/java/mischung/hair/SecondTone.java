@@ -1,6 +1,7 @@
 package mischung.hair;
 
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * What lies in a colour beside its primary tone: "beige with some gold".
@@ -18,7 +19,7 @@ public record SecondTone(Tone tone, double share) {
     private static final double SOME = 0.42;
 
     public SecondTone {
-        RefusedInput.within("share", share, LEAST, MOST, "(0.5 is half of it)");
+        RefusedInput.within("share", share, LEAST, MOST, Unit.OF_IT);
     }
 
     /** How a colour is called that it lies in beside its main tone. */

@@ -2,7 +2,8 @@ package mischung.hair;
 
 import java.util.List;
 import java.util.OptionalDouble;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 
 /** One zone's hair from scalp (0 cm) to ends: bands that follow one another without gap or overlap. */
 public record Strand(List<Band> bands) {
@@ -14,7 +15,7 @@ public record Strand(List<Band> bands) {
     public Strand {
         bands = List.copyOf(bands);
         if (bands.isEmpty() || bands.size() > MOST_BANDS) {
-            throw new RefusedInput("bands", bands.size() + " bands", "Give 1 to " + MOST_BANDS + " bands.");
+            throw new RefusedInput("bands", bands.size(), RefusedInput.fromTo(1, MOST_BANDS));
         }
         double reached = 0;
         for (int i = 0; i < bands.size(); i++) {
@@ -23,13 +24,17 @@ public record Strand(List<Band> bands) {
                 throw new RefusedInput(
                         "bands[" + i + "].fromCm",
                         from,
-                        "It overlaps the band above, which ends at " + reached + " cm. Begin it there.");
+                        RefusalMessage.OVERLAPS.say().count("cm", reached).said());
             }
             if (from > reached + SAME_CM) {
                 throw new RefusedInput(
                         "bands[" + i + "].fromCm",
                         from,
-                        "Nothing is read from " + reached + " to " + from + " cm. Begin it at " + reached + " cm.");
+                        RefusalMessage.GAP
+                                .say()
+                                .count("from", reached)
+                                .count("to", from)
+                                .said());
             }
             reached = bands.get(i).toCm();
         }

@@ -3,9 +3,10 @@ package mischung.hair;
 import java.util.Optional;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
-import mischung.RefusedInput;
 import mischung.light.Lab;
 import mischung.said.Figure;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 
 /** A tone as the trade speaks of it: one name, or two of which the first leads. */
 public record ToneMix(Tone main, Optional<SecondTone> second) {
@@ -16,7 +17,10 @@ public record ToneMix(Tone main, Optional<SecondTone> second) {
     /** @throws RefusedInput where the second is the first again */
     public static void requireTwo(Tone main, Optional<SecondTone> second) {
         if (second.filter(other -> other.tone() == main).isPresent()) {
-            throw new RefusedInput("second", main, "Choose another tone beside " + main.words() + ", or none.");
+            throw new RefusedInput(
+                    "second",
+                    main,
+                    RefusalMessage.OTHER_TONE.say().thing("tone", main).said());
         }
     }
 

@@ -6,10 +6,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import mischung.DataFile;
-import mischung.RefusedInput;
 import mischung.light.Illuminant;
 import mischung.light.Lab;
 import mischung.light.Lch;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /** What colour is meant by a level and a tone. */
 public final class ToneScale {
@@ -70,7 +71,7 @@ public final class ToneScale {
 
     /** The line's colour: exact at tenths of a level, straight between them. */
     static Lab ofLine(PigmentLine line, double level) {
-        RefusedInput.within("level", level, LevelScale.DARKEST, LevelScale.LIGHTEST, "");
+        RefusedInput.within("level", level, LevelScale.DARKEST, LevelScale.LIGHTEST, Unit.NONE);
         Lab[] table = line == PigmentLine.NATURAL ? NATURAL_LINE : LIFTED_LINE;
         double at = (level - LevelScale.DARKEST) * PER_LEVEL;
         int below = Math.min((int) Math.floor(at + 1e-9), table.length - 2);

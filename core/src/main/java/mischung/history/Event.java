@@ -1,13 +1,15 @@
 package mischung.history;
 
 import java.time.LocalDate;
-import mischung.RefusedInput;
 import mischung.hair.HairMessage;
 import mischung.hair.LevelScale;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.product.Developer;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.said.Said;
+import mischung.said.Unit;
 
 /**
  * Something done to the hair on a day.
@@ -39,17 +41,24 @@ public record Event(
     public Event {
         LevelScale.requireHalves("level", level);
         Developer.requireForHair(volume);
-        RefusedInput.within("share", share, 0.05, 1, "(0.5 is half of the hair)");
-        RefusedInput.within("overlapCm", overlapCm, 0, 150, "cm");
-        RefusedInput.within("cutCm", cutCm, 0, 100, "cm");
+        RefusedInput.within("share", share, 0.05, 1, Unit.OF_THE_HAIR);
+        RefusedInput.within("overlapCm", overlapCm, 0, 150, Unit.CM);
+        RefusedInput.within("cutCm", cutCm, 0, 100, Unit.CM);
         if (date.getYear() < EARLIEST || date.getYear() > 2999) {
-            throw new RefusedInput("date", date, "Give a day from " + EARLIEST + " to 2999.");
+            throw new RefusedInput(
+                    "date",
+                    date,
+                    RefusalMessage.DAY_FROM_TO
+                            .say()
+                            .typed("from", Integer.toString(EARLIEST))
+                            .typed("to", "2999")
+                            .said());
         }
         if (service.colours() && tones.share(Tone.AS_LIFTED) > 0) {
             throw new RefusedInput(
                     tones.main() == Tone.AS_LIFTED ? "tone" : "second",
                     Tone.AS_LIFTED,
-                    "Colour has a tone of its own, such as natural or ash.");
+                    RefusalMessage.COLOUR_HAS_A_TONE);
         }
     }
 

@@ -1,8 +1,9 @@
 package mischung.history;
 
-import java.util.Locale;
 import mischung.Constants;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * How fast this hair grows, in cm a month (R64).
@@ -18,9 +19,9 @@ public record Growth(double from, double usual, double to) {
     public static final Growth UNMEASURED = between(FIGURES.of("growth from"), FIGURES.of("growth to"));
 
     public Growth {
-        RefusedInput.within("growthFrom", from, 0.3, 3, "cm a month");
-        RefusedInput.within("growthTo", to, from, 3, "cm a month");
-        RefusedInput.within("growthUsual", usual, from, to, "cm a month");
+        RefusedInput.within("growthFrom", from, 0.3, 3, Unit.CM_A_MONTH);
+        RefusedInput.within("growthTo", to, from, 3, Unit.CM_A_MONTH);
+        RefusedInput.within("growthUsual", usual, from, to, Unit.CM_A_MONTH);
     }
 
     public static Growth between(double from, double to) {
@@ -34,19 +35,19 @@ public record Growth(double from, double usual, double to) {
      * @param months since colour last went on at the scalp, at least one half
      */
     public static Growth measured(double regrowthCm, double months) {
-        RefusedInput.within("measuredRegrowthCm", regrowthCm, 0.3, 150, "cm");
-        RefusedInput.within("months", months, 0.5, 1200, "months");
+        RefusedInput.within("measuredRegrowthCm", regrowthCm, 0.3, 150, Unit.CM);
+        RefusedInput.within("months", months, 0.5, 1200, Unit.MONTHS);
         double doubt = FIGURES.of("line read to");
         double rate = regrowthCm / months;
         if (rate < 0.3 || rate > 3) {
             throw new RefusedInput(
                     "measuredRegrowthCm",
                     regrowthCm,
-                    String.format(
-                            Locale.ROOT,
-                            "In %.1f months hair does not grow so far; it would be %.1f cm a month. Look at the dates.",
-                            months,
-                            rate));
+                    RefusalMessage.GROWS_SO_FAR
+                            .say()
+                            .tenth("months", months)
+                            .tenth("rate", rate)
+                            .said());
         }
         return new Growth(
                 Math.max(0.3, (regrowthCm - doubt) / months), rate, Math.min(3, (regrowthCm + doubt) / months));

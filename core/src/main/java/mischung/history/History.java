@@ -5,8 +5,11 @@ import java.time.temporal.ChronoUnit;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.hair.LevelScale;
+import mischung.said.Figure;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * What is known of a head's past.
@@ -22,10 +25,13 @@ public record History(double naturalLevel, Growth growth, double washesPerWeek, 
 
     public History {
         LevelScale.requireHalves("naturalLevel", naturalLevel);
-        RefusedInput.within("naturalLevel", naturalLevel, 1, 10, "in halves");
-        RefusedInput.within("washesPerWeek", washesPerWeek, 0, 14, "");
+        RefusedInput.within("naturalLevel", naturalLevel, 1, 10, Unit.IN_HALVES);
+        RefusedInput.within("washesPerWeek", washesPerWeek, 0, 14, Unit.NONE);
         if (events.size() > MOST_EVENTS) {
-            throw new RefusedInput("events", events.size() + " events", "Give at most " + MOST_EVENTS + ".");
+            throw new RefusedInput(
+                    "events",
+                    events.size(),
+                    RefusalMessage.AT_MOST.say().count("most", MOST_EVENTS).said());
         }
         events = List.copyOf(events);
     }
@@ -51,7 +57,10 @@ public record History(double naturalLevel, Growth growth, double washesPerWeek, 
                 throw new RefusedInput(
                         "events[" + i + "].date",
                         events.get(i).date(),
-                        "That is after the day of the work, " + today + ".");
+                        RefusalMessage.AFTER_THE_WORK
+                                .say()
+                                .with("day", new Figure.Day(today))
+                                .said());
             }
         }
         return this;

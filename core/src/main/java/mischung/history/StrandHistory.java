@@ -8,9 +8,10 @@ import java.util.List;
 import java.util.Optional;
 import java.util.stream.DoubleStream;
 import mischung.Constants;
-import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.BandDetail;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * A past laid on one strand. What went on {@code m} months ago at {@code x} cm from the scalp lies at {@code x + m · growth}
@@ -26,7 +27,7 @@ public final class StrandHistory {
 
     private StrandHistory(History history, double lengthCm, LocalDate today) {
         this.history = history.notAfter(today);
-        this.lengthCm = RefusedInput.within("lengthCm", lengthCm, 0.5, Band.LONGEST_CM, "cm");
+        this.lengthCm = RefusedInput.within("lengthCm", lengthCm, 0.5, Band.LONGEST_CM, Unit.CM);
         this.today = today;
         this.laid = laid();
     }

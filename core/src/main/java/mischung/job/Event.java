@@ -2,7 +2,6 @@ package mischung.job;
 
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.consult.Scalp;
 import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
@@ -10,6 +9,9 @@ import mischung.hair.Measured;
 import mischung.hair.ToneMix;
 import mischung.hair.ZonePlace;
 import mischung.light.Lab;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.sequence.Batch;
 import mischung.sequence.Task;
 
@@ -40,7 +42,7 @@ public sealed interface Event {
             batches = List.copyOf(batches);
             foretold = List.copyOf(foretold);
             if (tasks.isEmpty()) {
-                throw new RefusedInput("tasks", "no task", "There is nothing to do on this head.");
+                throw new RefusedInput("tasks", "", RefusalMessage.NOTHING_TO_DO);
             }
         }
 
@@ -129,7 +131,7 @@ public sealed interface Event {
      */
     record HandsNow(int hands) implements Event {
         public HandsNow {
-            RefusedInput.within("hands", hands, 1, 3, "people");
+            RefusedInput.within("hands", hands, 1, 3, Unit.PEOPLE);
         }
     }
 
@@ -140,7 +142,7 @@ public sealed interface Event {
      */
     record GoesBy(int minute) implements Event {
         public GoesBy {
-            RefusedInput.within("minute", minute, 1, 1440, "min");
+            RefusedInput.within("minute", minute, 1, 1440, Unit.MIN);
         }
     }
 
@@ -152,7 +154,7 @@ public sealed interface Event {
      */
     record RunsShort(String bowl, double grams) implements Event {
         public RunsShort {
-            RefusedInput.within("grams", grams, 1, 1000, "g");
+            RefusedInput.within("grams", grams, 1, 1000, Unit.G);
         }
     }
 
@@ -219,7 +221,7 @@ public sealed interface Event {
             Optional<Elasticity> felt)
             implements Event {
         public Found {
-            RefusedInput.within("band", band, 0, 100, "");
+            RefusedInput.within("band", band, 0, 100, Unit.NONE);
             LevelScale.requireHalves("level", level);
         }
     }
@@ -236,13 +238,19 @@ public sealed interface Event {
             line("alsoWorked", alsoWorked);
             line("change", change);
             if (worked.isBlank() && alsoWorked.isBlank() && change.isBlank()) {
-                throw new RefusedInput("worked", worked, "Write at least one of the three.");
+                throw new RefusedInput("worked", worked, RefusalMessage.ONE_OF_THREE);
             }
         }
 
         private static void line(String field, String words) {
             if (words.length() > 300) {
-                throw new RefusedInput(field, words, "Write at most 300 characters.");
+                throw new RefusedInput(
+                        field,
+                        words,
+                        RefusalMessage.CHARACTERS_AT_MOST
+                                .say()
+                                .count("most", 300)
+                                .said());
             }
         }
     }
@@ -251,7 +259,14 @@ public sealed interface Event {
     record Said(String words) implements Event {
         public Said {
             if (words.isBlank() || words.length() > 500) {
-                throw new RefusedInput("words", words, "Write 1 to 500 characters.");
+                throw new RefusedInput(
+                        "words",
+                        words,
+                        RefusalMessage.CHARACTERS
+                                .say()
+                                .count("least", 1)
+                                .count("most", 500)
+                                .said());
             }
         }
     }

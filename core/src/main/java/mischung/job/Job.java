@@ -10,7 +10,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Set;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.sequence.Batch;
 import mischung.sequence.Task;
 
@@ -127,10 +128,10 @@ public final class Job {
      */
     public void check(Event event) {
         if (event instanceof Event.Begun) {
-            refuse(begun.isPresent(), "begun", "This job has begun already.");
+            refuse(begun.isPresent(), "begun", RefusalMessage.JOB_BEGUN);
             return;
         }
-        refuse(begun.isEmpty(), "event", "This job has not begun.");
+        refuse(begun.isEmpty(), "event", RefusalMessage.JOB_NOT_BEGUN);
         refuse(
                 ended.isPresent()
                         && !(event instanceof Event.Said
@@ -138,18 +139,18 @@ public final class Job {
                                 || event instanceof Event.Found
                                 || event instanceof Event.Judged),
                 "event",
-                "This job has ended; only words, corrections and the look back can follow.");
+                RefusalMessage.JOB_ENDED);
         if (event instanceof Event.Started s) {
             hands(s.task());
-            refuse(state(s.task()) != State.WAITING, "task", "It has begun already, or was skipped.");
+            refuse(state(s.task()) != State.WAITING, "task", RefusalMessage.BEGUN_OR_SKIPPED);
         } else if (event instanceof Event.Finished f) {
             hands(f.task());
             State state = state(f.task());
-            refuse(state == State.DONE || state == State.SKIPPED, "task", "It is done already, or was skipped.");
+            refuse(state == State.DONE || state == State.SKIPPED, "task", RefusalMessage.DONE_OR_SKIPPED);
         } else if (event instanceof Event.Skipped s) {
             hands(s.task());
             State state = state(s.task());
-            refuse(state == State.DONE || state == State.SKIPPED, "task", "It is done already, or was skipped.");
+            refuse(state == State.DONE || state == State.SKIPPED, "task", RefusalMessage.DONE_OR_SKIPPED);
         } else if (event instanceof Event.LaidFresh laid) {
             clock(laid.clock());
         } else if (event instanceof Event.RinsedNow r) {
@@ -160,50 +161,44 @@ public final class Job {
             refuse(
                     foretoldAtFirst.stream().noneMatch(one -> one.zone() == found.zone() && one.band() == found.band()),
                     "band",
-                    "There is no such band on this head.");
+                    RefusalMessage.NO_SUCH_BAND);
         } else if (event instanceof Event.RunsShort shortOf) {
             refuse(
                     batches.stream().noneMatch(batch -> batch.bowl().equals(shortOf.bowl())),
                     "bowl",
-                    "There is no such bowl in this job.");
+                    RefusalMessage.NO_SUCH_BOWL);
         } else if (event instanceof Event.GoesBy by) {
-            refuse(by.minute() <= minute(), "minute", "That is past already.");
+            refuse(by.minute() <= minute(), "minute", RefusalMessage.PAST_ALREADY);
         } else if (event instanceof Event.HandsNow now) {
-            refuse(now.hands() == hands(), "hands", "So many work on it already.");
+            refuse(now.hands() == hands(), "hands", RefusalMessage.SO_MANY_HANDS);
         } else if (event instanceof Event.Paused) {
-            refuse(paused.isPresent(), "event", "Hands rest already.");
+            refuse(paused.isPresent(), "event", RefusalMessage.HANDS_REST);
         } else if (event instanceof Event.Resumed) {
-            refuse(paused.isEmpty(), "event", "Hands do not rest.");
+            refuse(paused.isEmpty(), "event", RefusalMessage.HANDS_DO_NOT_REST);
         } else if (event instanceof Event.TakenBack back) {
             boolean there = entries.stream()
                     .anyMatch(entry -> entry.number() == back.entry()
                             && !(entry.event() instanceof Event.Begun)
                             && !(entry.event() instanceof Event.TakenBack));
-            refuse(
-                    !there || takenBack.contains(back.entry()),
-                    "entry",
-                    "There is no such entry that could be taken back.");
+            refuse(!there || takenBack.contains(back.entry()), "entry", RefusalMessage.NO_SUCH_ENTRY);
         }
     }
 
-    private static void refuse(boolean wrong, String field, String why) {
+    private static void refuse(boolean wrong, String field, RefusalMessage remedy) {
         if (wrong) {
-            throw new RefusedInput(field, "", why);
+            throw new RefusedInput(field, "", remedy);
         }
     }
 
     private void hands(String key) {
-        refuse(
-                task(key).person() == 0,
-                "task",
-                "A clock is not begun nor ended by hand; what was applied and rinsed does that.");
+        refuse(task(key).person() == 0, "task", RefusalMessage.CLOCK_BY_HAND);
     }
 
     private void clock(String key) {
         refuse(
                 clocks().stream().noneMatch(clock -> clock.task().key().equals(key)),
                 "clock",
-                "Nothing of it is on the hair now.");
+                RefusalMessage.NOT_ON_HAIR);
     }
 
     /** The task of this key, as it stands now. */
@@ -212,7 +207,7 @@ public final class Job {
     }
 
     private Task task(String key) {
-        return named(key).orElseThrow(() -> new RefusedInput("task", key, "There is no such task in this job."));
+        return named(key).orElseThrow(() -> new RefusedInput("task", key, RefusalMessage.NO_SUCH_TASK));
     }
 
     State state(String key) {

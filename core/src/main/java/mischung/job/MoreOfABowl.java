@@ -4,9 +4,10 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
-import mischung.RefusedInput;
 import mischung.hair.ZonePlace;
 import mischung.plan.Plan;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.sequence.Batch;
 import mischung.sequence.StageId;
 import mischung.sequence.Task;
@@ -37,7 +38,7 @@ final class MoreOfABowl {
                 .filter(task -> task.step() == last.step() && task.bowls().contains(of.bowl()))
                 .map(task -> task.id().stage())
                 .findFirst()
-                .orElseThrow(() -> new RefusedInput("bowl", of.bowl(), "Nothing of it is applied in this job."));
+                .orElseThrow(() -> new RefusedInput("bowl", of.bowl(), RefusalMessage.NOT_APPLIED));
         int minutes = (int) Math.ceil(place.durations().of("mixing"));
         List<ZonePlace> zones = job.tasks().stream()
                 .filter(task -> task.kind() == Task.Kind.APPLY
@@ -109,6 +110,6 @@ final class MoreOfABowl {
                                 .filter(one -> one.name().equals(bowl))
                                 .map(one -> (double) one.totalGrams())))
                 .findFirst()
-                .orElseThrow(() -> new RefusedInput("bowl", bowl, "The plan has no such bowl any more."));
+                .orElseThrow(() -> new RefusedInput("bowl", bowl, RefusalMessage.BOWL_GONE));
     }
 }

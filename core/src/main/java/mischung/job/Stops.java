@@ -6,14 +6,16 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import mischung.RefusedInput;
 import mischung.consult.Scalp;
 import mischung.hair.BandRef;
 import mischung.hair.ZonePlace;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.said.Figure;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Said;
 import mischung.sequence.Task;
 
 /**
@@ -62,24 +64,26 @@ public record Stops(Optional<Scalp> scalp, Set<ZonePlace> failed) {
      *
      * @param plan as it is worked by now
      */
-    public Optional<String> against(Plan plan, Task task) {
+    public Optional<Said> against(Plan plan, Task task) {
         if (task.kind() != Task.Kind.APPLY) {
             return Optional.empty();
         }
         if (scalp.filter(Scalp.BROKEN::equals).isPresent()) {
-            return Optional.of("The scalp is broken: nothing is done any more but rinsing.");
+            return Optional.of(RefusalMessage.STOP_BROKEN.alone());
         }
         if (scalp.filter(Scalp.IRRITATED::equals).isPresent() && touchesTheScalp(plan, task)) {
-            return Optional.of("The scalp is irritated: nothing that touches it goes on. Plan the rest without it.");
+            return Optional.of(RefusalMessage.STOP_IRRITATED.alone());
         }
-        String weak = task.zones().stream()
+        List<Figure> weak = task.zones().stream()
                 .filter(failed::contains)
-                .map(ZonePlace::words)
-                .collect(Collectors.joining(", "));
+                .<Figure>map(Figure.Named::of)
+                .toList();
         return weak.isEmpty()
                 ? Optional.empty()
-                : Optional.of("A strand of it did not return (" + weak
-                        + "): nothing goes on there until the rest was planned without it.");
+                : Optional.of(RefusalMessage.STOP_STRETCH
+                        .say()
+                        .with("places", new Figure.All(Figure.Joint.COMMA, weak))
+                        .said());
     }
 
     /**

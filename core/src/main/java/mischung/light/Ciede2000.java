@@ -1,6 +1,7 @@
 package mischung.light;
 
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 
 /**
  * The CIEDE2000 colour difference (Sharma, Wu, Dalal: The CIEDE2000 Color-Difference Formula, Color Research and
@@ -36,7 +37,7 @@ public final class Ciede2000 {
     /** @throws RefusedInput if the two are not relative to the same white */
     public static Parts parts(Lab one, Lab two) {
         if (!one.white().equals(two.white())) {
-            throw new RefusedInput("white", two.white().name(), "Compare colours relative to the same white point.");
+            throw new RefusedInput("white", two.white().name(), RefusalMessage.SAME_WHITE);
         }
         double meanChroma = (one.chroma() + two.chroma()) / 2;
         double g = 0.5 * (1 - chromaShare(meanChroma));

@@ -1,6 +1,7 @@
 package mischung.light;
 
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * CIELAB (CIE 015) with the white it is relative to.
@@ -17,9 +18,9 @@ public record Lab(double l, double a, double b, WhitePoint white) {
     private static final double FARTHEST = 1000;
 
     public Lab {
-        RefusedInput.within("L*", l, -FARTHEST, FARTHEST, "");
-        RefusedInput.within("a*", a, -FARTHEST, FARTHEST, "");
-        RefusedInput.within("b*", b, -FARTHEST, FARTHEST, "");
+        RefusedInput.within("L*", l, -FARTHEST, FARTHEST, Unit.NONE);
+        RefusedInput.within("a*", a, -FARTHEST, FARTHEST, Unit.NONE);
+        RefusedInput.within("b*", b, -FARTHEST, FARTHEST, Unit.NONE);
     }
 
     /** A colour relative to {@link WhitePoint#d65()}. */

@@ -1,6 +1,7 @@
 package mischung.light;
 
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /** CIELAB in cylinder coordinates: lightness 0–100, chroma ≥ 0, hue in degrees. */
 public record Lch(double l, double c, double hueDegrees, WhitePoint white) {
@@ -8,9 +9,9 @@ public record Lch(double l, double c, double hueDegrees, WhitePoint white) {
     private static final double FARTHEST = 1000;
 
     public Lch {
-        RefusedInput.within("L*", l, -FARTHEST, FARTHEST, "");
-        RefusedInput.within("C*", c, 0, FARTHEST, "");
-        RefusedInput.within("h", hueDegrees, -36_000, 36_000, "");
+        RefusedInput.within("L*", l, -FARTHEST, FARTHEST, Unit.NONE);
+        RefusedInput.within("C*", c, 0, FARTHEST, Unit.NONE);
+        RefusedInput.within("h", hueDegrees, -36_000, 36_000, Unit.NONE);
     }
 
     public static Lch d65(double l, double c, double hueDegrees) {

@@ -2,7 +2,9 @@ package mischung.light;
 
 import java.util.Arrays;
 import java.util.function.DoubleUnaryOperator;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * Samples over 380–780 nm every 5 nm (81 of them). Immutable. At 10 nm the mercury lines of fluorescent lamps would be
@@ -22,12 +24,12 @@ public final class Spectrum {
     /** @throws RefusedInput unless there are 81 finite samples */
     public static Spectrum of(double... samples) {
         if (samples.length != SAMPLES) {
-            throw new RefusedInput("spectrum", samples.length + " samples", "Give 81 samples, 380–780 nm every 5 nm.");
+            throw new RefusedInput("spectrum", samples.length, RefusalMessage.SAMPLES);
         }
         double[] own = samples.clone();
         for (double sample : own) {
             if (!Double.isFinite(sample)) {
-                throw new RefusedInput("spectrum", sample, "Give finite samples.");
+                throw new RefusedInput("spectrum", sample, RefusalMessage.SAMPLES);
             }
         }
         return new Spectrum(own);
@@ -50,7 +52,7 @@ public final class Spectrum {
 
     /** Sample by sample {@code (1 − share) × this + share × other}: an area mix when both are reflectances. */
     public Spectrum mixedWith(Spectrum other, double share) {
-        RefusedInput.within("share", share, 0, 1, "");
+        RefusedInput.within("share", share, 0, 1, Unit.NONE);
         double[] mixed = new double[SAMPLES];
         Arrays.setAll(mixed, i -> (1 - share) * samples[i] + share * other.samples[i]);
         return new Spectrum(mixed);

@@ -1,7 +1,9 @@
 package mischung.light;
 
 import java.util.Locale;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * A screen colour by IEC 61966-2-1: each component 0–1, gamma-encoded. Colours outside the screen's gamut are clipped
@@ -9,9 +11,9 @@ import mischung.RefusedInput;
  */
 public record Srgb(double r, double g, double b) {
     public Srgb {
-        RefusedInput.within("r", r, 0, 1, "");
-        RefusedInput.within("g", g, 0, 1, "");
-        RefusedInput.within("b", b, 0, 1, "");
+        RefusedInput.within("r", r, 0, 1, Unit.NONE);
+        RefusedInput.within("g", g, 0, 1, Unit.NONE);
+        RefusedInput.within("b", b, 0, 1, Unit.NONE);
     }
 
     /** Seen by an eye adapted to the colour's own light, shown on a D65 screen (Bradford). */
@@ -44,7 +46,7 @@ public record Srgb(double r, double g, double b) {
      */
     public static Srgb ofHex(String hex) {
         if (!hex.matches("#[0-9a-fA-F]{6}")) {
-            throw new RefusedInput("hex", hex, "Write the colour as #rrggbb.");
+            throw new RefusedInput("hex", hex, RefusalMessage.HEX);
         }
         int all = Integer.parseInt(hex.substring(1), 16);
         return new Srgb((all >> 16) / 255.0, (all >> 8 & 255) / 255.0, (all & 255) / 255.0);

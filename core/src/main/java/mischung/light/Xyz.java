@@ -1,6 +1,7 @@
 package mischung.light;
 
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * CIE 1931 tristimulus values with their white.
@@ -15,9 +16,9 @@ public record Xyz(double x, double y, double z, WhitePoint white) {
     private static final double FARTHEST = 1000;
 
     public Xyz {
-        RefusedInput.within("X", x, -FARTHEST, FARTHEST, "");
-        RefusedInput.within("Y", y, -FARTHEST, FARTHEST, "");
-        RefusedInput.within("Z", z, -FARTHEST, FARTHEST, "");
+        RefusedInput.within("X", x, -FARTHEST, FARTHEST, Unit.NONE);
+        RefusedInput.within("Y", y, -FARTHEST, FARTHEST, Unit.NONE);
+        RefusedInput.within("Z", z, -FARTHEST, FARTHEST, Unit.NONE);
     }
 
     /** CIE 015: the cube root gives way to a straight line below (6/29)³. */

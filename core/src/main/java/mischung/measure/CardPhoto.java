@@ -3,7 +3,6 @@ package mischung.measure;
 import java.util.Locale;
 import java.util.Optional;
 import mischung.Constants;
-import mischung.RefusedInput;
 import mischung.Words;
 import mischung.hair.Measured;
 import mischung.light.Illuminant;
@@ -11,6 +10,9 @@ import mischung.light.Lab;
 import mischung.light.Srgb;
 import mischung.light.WhitePoint;
 import mischung.light.Xyz;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * A photograph with a neutral grey card beside the hair. The card is known, so what the picture shows of it tells the light:
@@ -38,18 +40,21 @@ public final class CardPhoto {
      */
     public static Measured measured(
             Pixels photo, Frame card, Frame hair, double cardReflectance, Optional<Illuminant> lamp) {
-        RefusedInput.within("cardReflectance", cardReflectance, 0.05, 0.95, "(0.18 is the usual card)");
+        RefusedInput.within("cardReflectance", cardReflectance, 0.05, 0.95, Unit.OF_THE_CARD);
         if (card.meets(hair)) {
-            throw new RefusedInput("hair", "a patch over the card", "Mark the hair beside the card, not across it.");
+            throw new RefusedInput("hair", "", RefusalMessage.HAIR_BESIDE_CARD);
         }
         Patch grey = patch("card", photo, card);
         Patch lock = patch("hair", photo, hair);
         if (grey.scatter > FIGURES.of("card scatter")) {
             throw new RefusedInput(
                     "card",
-                    "an uneven patch",
-                    "Mark only the card, lit evenly and without shine: it varies by " + Words.percent(grey.scatter)
-                            + " where " + Words.percent(FIGURES.of("card scatter")) + " is the most.");
+                    "",
+                    RefusalMessage.CARD_UNEVEN
+                            .say()
+                            .share("varies", grey.scatter)
+                            .share("most", FIGURES.of("card scatter"))
+                            .said());
         }
         Xyz light = grey.mean;
         double scale = 100 * cardReflectance / light.y();
@@ -63,8 +68,7 @@ public final class CardPhoto {
             throw new RefusedInput(
                     "hair",
                     String.format(Locale.ROOT, "L* %.0f", lab.l()),
-                    "No hair is so " + (lab.l() > 50 ? "light" : "dark")
-                            + ". Is the card in the same light as the hair, and really the card?");
+                    RefusalMessage.NO_HAIR_SO.say().in("light", lab.l() > 50).said());
         }
         return new Measured(Measured.By.PHOTO, lab, spread(lamp.isPresent() ? WhitePoint.d65() : white, lock, grey));
     }
@@ -89,8 +93,8 @@ public final class CardPhoto {
         if (pixels < least || right - left < 8 || bottom - top < 8) {
             throw new RefusedInput(
                     field,
-                    (right - left) + " × " + (bottom - top) + " pixels",
-                    "Too tiny to measure. Mark at least " + least + " pixels, 8 each way; go nearer with the camera.");
+                    (right - left) + " × " + (bottom - top),
+                    RefusalMessage.TOO_TINY.say().count("least", least).said());
         }
         double x = 0;
         double y = 0;
@@ -114,17 +118,11 @@ public final class CardPhoto {
             }
         }
         if (burnt > FIGURES.of("clipped share") * pixels) {
-            throw new RefusedInput(
-                    field,
-                    Words.percent(burnt / (double) pixels) + " of it burnt out",
-                    "Over-exposed: a channel is at its end there, so its colour is lost. Photograph it darker, without shine.");
+            throw new RefusedInput(field, Words.percent(burnt / (double) pixels), RefusalMessage.OVER_EXPOSED);
         }
         double mean = y / pixels;
         if (black > FIGURES.of("clipped share") * pixels || mean < FIGURES.of("darkest light")) {
-            throw new RefusedInput(
-                    field,
-                    String.format(Locale.ROOT, "%.1f %% of full light", mean),
-                    "Too dark: the camera saw almost nothing there. Photograph it in more light.");
+            throw new RefusedInput(field, String.format(Locale.ROOT, "%.1f %%", mean), RefusalMessage.UNDER_EXPOSED);
         }
         double variance = Math.max(0, squares / pixels - mean * mean);
         return new Patch(

@@ -1,6 +1,7 @@
 package mischung.measure;
 
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * A rectangle marked on a picture.
@@ -12,10 +13,10 @@ import mischung.RefusedInput;
  */
 public record Frame(double x, double y, double width, double height) {
     public Frame {
-        RefusedInput.within("x", x, 0, 1, "(share of the width)");
-        RefusedInput.within("y", y, 0, 1, "(share of the height)");
-        RefusedInput.within("width", width, 0, 1 - x + 1e-9, "(share of the width)");
-        RefusedInput.within("height", height, 0, 1 - y + 1e-9, "(share of the height)");
+        RefusedInput.within("x", x, 0, 1, Unit.OF_THE_WIDTH);
+        RefusedInput.within("y", y, 0, 1, Unit.OF_THE_HEIGHT);
+        RefusedInput.within("width", width, 0, 1 - x + 1e-9, Unit.OF_THE_WIDTH);
+        RefusedInput.within("height", height, 0, 1 - y + 1e-9, Unit.OF_THE_HEIGHT);
     }
 
     boolean meets(Frame other) {

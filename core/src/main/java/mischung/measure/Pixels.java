@@ -1,6 +1,7 @@
 package mischung.measure;
 
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 
 /** A picture as a camera gives it: sRGB, eight bits a channel. */
 public final class Pixels {
@@ -11,7 +12,7 @@ public final class Pixels {
     /** @param rgb row by row, each {@code 0xRRGGBB}; not copied, and not to be changed afterwards */
     public Pixels(int width, int height, int[] rgb) {
         if (width < 1 || height < 1 || (long) width * height != rgb.length) {
-            throw new RefusedInput("photo", width + " × " + height, "Give a whole picture.");
+            throw new RefusedInput("photo", width + " × " + height, RefusalMessage.WHOLE_PICTURE);
         }
         this.width = width;
         this.height = height;

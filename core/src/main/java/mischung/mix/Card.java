@@ -2,6 +2,7 @@ package mischung.mix;
 
 import java.util.List;
 import mischung.hair.ZonePlace;
+import mischung.said.Figure;
 
 /**
  * One bowl as it is weighed, or one batch of it.
@@ -13,7 +14,8 @@ import mischung.hair.ZonePlace;
  * @param person who mixes it; 0 if nobody in particular
  * @param freshUntil laid later it would be spent; 0 for what keeps
  * @param needGrams of it that the hair takes as it was reckoned before anything was learned; 0 where nothing is learned from it
- * @param ratio "1 : 2"; empty where nothing is mixed
+ * @param title what is in it: the step and what it aims at, or as somebody called it
+ * @param ratio "1 : 2"; {@link #UNMIXED} where nothing is mixed
  * @param volume of its developer, as blended; 0 where there is none
  */
 public record Card(
@@ -22,15 +24,17 @@ public record Card(
         int number,
         int visit,
         int step,
-        String title,
+        Figure title,
         int minute,
         int person,
         int freshUntil,
         List<ZonePlace> zones,
         double needGrams,
-        String ratio,
+        Figure ratio,
         double volume,
         List<Line> lines) {
+    public static final Figure UNMIXED = new Figure.Typed("");
+
     public Card {
         zones = List.copyOf(zones);
         lines = List.copyOf(lines);

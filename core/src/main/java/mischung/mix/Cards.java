@@ -4,10 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
-import mischung.Words;
 import mischung.hair.BandRef;
-import mischung.hair.LevelScale;
 import mischung.hair.ZonePlace;
 import mischung.plan.Action;
 import mischung.plan.Bowl;
@@ -22,6 +19,9 @@ import mischung.product.Lightener;
 import mischung.product.Mix;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.said.Figure;
+import mischung.said.RefusedInput;
+import mischung.said.Saying;
 import mischung.sequence.Batch;
 import mischung.sequence.Sequence;
 import mischung.sequence.Task;
@@ -88,17 +88,20 @@ public final class Cards {
         for (int i = 0; i < parts.size(); i++) {
             double grams = split(bowl.grams().shadeGrams().get(i), shares, at, more);
             Shade shade = parts.get(i).shade();
-            add(lines, shelf.item(shade.code()), shade.words(), grams);
+            add(lines, shelf.item(shade.code()), new Figure.Part(shade.said()), grams);
         }
         double volume = bowl.developer().volume();
         lines.addAll(developer(volume, split(bowl.grams().developerGrams(), shares, at, more)));
         return card(
                 batch,
-                step.name() + " · " + bowl.aimWords(),
+                MixMessage.BOWL_FOR
+                        .say()
+                        .part("step", step.said())
+                        .part("aim", bowl.laying().aim().said()),
                 bowl.grams().needGrams() / learned * shares[at],
                 bowl.developerPerColour() > 0
-                        ? "1 : " + LevelScale.figure(bowl.developerPerColour())
-                        : "as it is, no developer",
+                        ? MixMessage.RATIO.say().tenth("ratio", bowl.developerPerColour())
+                        : MixMessage.AS_IT_IS.say(),
                 bowl.developerPerColour() > 0 ? volume : 0,
                 lines);
     }
@@ -111,17 +114,17 @@ public final class Cards {
         if (cleanse) {
             // R31: lightest-series tint and lightener in equal weight.
             double half = Math.rint(powder / 2 * PER_GRAM) / PER_GRAM;
-            add(lines, lightestTint(), "lightest-series tint", half);
+            add(lines, lightestTint(), MixMessage.LIGHTEST_TINT.figure(), half);
             powder -= half;
         }
         Lightener make = lift.laying().lightener().orElse(Lightener.PLAIN);
         Optional<Item> named = shelf.item(make.code());
-        add(lines, named.isPresent() ? named : shelf.of(Kind.LIGHTENER), make.name(), powder);
+        add(lines, named.isPresent() ? named : shelf.of(Kind.LIGHTENER), new Figure.Typed(make.name()), powder);
         make.additive()
                 .ifPresent(additive -> add(
                         lines,
                         shelf.item(additive.code()),
-                        additive.name(),
+                        new Figure.Typed(additive.name()),
                         Math.rint(split(lift.totalGrams(), shares, at, more) * additive.share() * PER_GRAM)
                                 / PER_GRAM));
         double volume = Double.isNaN(batch.volume()) ? lift.laying().volume() : batch.volume();
@@ -130,10 +133,12 @@ public final class Cards {
         double need = Math.max(0, mixed) / (1 + HairAmount.reserve()) / learned;
         return card(
                 batch,
-                (cleanse ? Words.capital(lift.laying().action().words()) : Words.capital(make.words())) + " "
-                        + lift.laying().way().words(),
+                MixMessage.BOWL_OF
+                        .say()
+                        .with("what", cleanse ? Figure.Named.of(lift.laying().action()) : new Figure.Part(make.said()))
+                        .thing("way", lift.laying().way()),
                 need * shares[at],
-                "1 : " + LevelScale.figure(lift.laying().ratio()),
+                MixMessage.RATIO.say().tenth("ratio", lift.laying().ratio()),
                 volume,
                 lines);
     }
@@ -143,20 +148,20 @@ public final class Cards {
         return batch.visit() + "/" + batch.bowl() + "/" + batch.number();
     }
 
-    private Card card(Batch batch, String title, double need, String ratio, double volume, List<Line> lines) {
+    private Card card(Batch batch, Saying title, double need, Saying ratio, double volume, List<Line> lines) {
         return new Card(
                 key(batch),
                 batch.bowl(),
                 batch.number(),
                 batch.visit(),
                 batch.step(),
-                title,
+                new Figure.Part(title.said()),
                 batch.mixMinute(),
                 batch.person(),
                 batch.freshUntil(),
                 batch.zones(),
                 need,
-                ratio,
+                new Figure.Part(ratio.said()),
                 volume,
                 lines);
     }
@@ -199,13 +204,13 @@ public final class Cards {
                 1,
                 visit,
                 step,
-                Words.capital(treatment.action().words()),
+                Figure.Named.of(treatment.action()),
                 first.get().startMinute(),
                 first.get().person(),
                 0,
                 zones(treatment.bands()),
                 0,
-                "",
+                Card.UNMIXED,
                 0,
                 lines));
     }
@@ -215,11 +220,11 @@ public final class Cards {
     }
 
     private void product(List<Line> lines, Kind kind, double grams) {
-        add(lines, shelf.of(kind), kind.words(), grams);
+        add(lines, shelf.of(kind), Figure.Named.of(kind), grams);
     }
 
     /** @param otherwise what it is called where the shelf has none */
-    private static void add(List<Line> lines, Optional<Item> item, String otherwise, double grams) {
+    private static void add(List<Line> lines, Optional<Item> item, Figure otherwise, double grams) {
         if (grams >= 1.0 / PER_GRAM) {
             lines.add(item.map(found -> Line.of(found, grams))
                     .orElseGet(() -> new Line("", otherwise, grams, Line.Role.BODY)));
@@ -255,7 +260,8 @@ public final class Cards {
             try {
                 portions = Blend.of(wanted, grams, there(sources, true)).portions();
             } catch (RefusedInput none) {
-                return List.of(new Line("", "developer " + wanted.words(), grams, Line.Role.DEVELOPER));
+                return List.of(new Line(
+                        "", MixMessage.DEVELOPER.say().count("volume", volume).figure(), grams, Line.Role.DEVELOPER));
             }
         }
         double[] shares = portions.stream()
@@ -268,7 +274,7 @@ public final class Cards {
             double of = portions.get(i).developer().volume();
             if (of == 0) {
                 if (each > 0) {
-                    lines.add(new Line("", "water or treatment cream", each, Line.Role.WATER));
+                    lines.add(new Line("", MixMessage.WATER_OR_CREAM.figure(), each, Line.Role.WATER));
                 }
             } else {
                 fromPacks(lines, sources, of, each);
@@ -288,7 +294,7 @@ public final class Cards {
             boolean last = i == same.size() - 1;
             double there = item.stock().counted() ? Math.floor(item.grams() * PER_GRAM) / PER_GRAM : left;
             double some = last ? left : Math.min(left, there);
-            add(lines, Optional.of(item), "", some);
+            add(lines, Optional.of(item), Card.UNMIXED, some);
             left -= some;
         }
     }

@@ -1,7 +1,9 @@
 package mischung.mix;
 
 import java.util.List;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.shelf.Item;
 
 /** R54 (common practice): one part of shade, three of developer, and shampoo half the developer's weight; at the basin. */
@@ -13,9 +15,9 @@ public final class ColourShampoo {
 
     /** @param shadeGrams 1–200 */
     public static List<Line> of(Item shade, double shadeGrams, Item developer, Item shampoo) {
-        RefusedInput.within("grams", shadeGrams, 1, 200, "g");
+        RefusedInput.within("grams", shadeGrams, 1, 200, Unit.G);
         if (shade.product().shade().isEmpty()) {
-            throw new RefusedInput("shade", shade.product().code(), "Choose a shade.");
+            throw new RefusedInput("shade", shade.product().code(), RefusalMessage.A_SHADE);
         }
         return List.of(
                 Line.of(shade, shadeGrams),

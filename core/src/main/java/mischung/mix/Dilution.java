@@ -1,8 +1,9 @@
 package mischung.mix;
 
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.product.Developer;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.shelf.Shelf;
 
 /**
@@ -20,8 +21,8 @@ public record Dilution(double grams, double volume, double ratio, double deposit
      * @param additiveGrams 0–2000
      */
     public static Dilution of(double colourGrams, Developer.Portion developer, double additiveGrams) {
-        RefusedInput.within("colourGrams", colourGrams, 0.1, 20_000, "g");
-        RefusedInput.within("grams", additiveGrams, 0, 2000, "g");
+        RefusedInput.within("colourGrams", colourGrams, 0.1, 20_000, Unit.G);
+        RefusedInput.within("grams", additiveGrams, 0, 2000, Unit.G);
         double fluid = developer.grams() + additiveGrams;
         return new Dilution(
                 additiveGrams,
@@ -53,6 +54,6 @@ public record Dilution(double grams, double volume, double ratio, double deposit
 
     /** Grams of an additive that is measured as a share of the whole bowl before it. */
     public static double ofPercent(double bowlGrams, double percent) {
-        return bowlGrams * RefusedInput.within("percent", percent, 0, 100, "%") / 100;
+        return bowlGrams * RefusedInput.within("percent", percent, 0, 100, Unit.PERCENT) / 100;
     }
 }

@@ -2,7 +2,8 @@ package mischung.mix;
 
 import java.util.List;
 import mischung.Constants;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * By how much what is reckoned is off in this house and with this client: grams a bowl takes, minutes a task takes.
@@ -27,8 +28,8 @@ public record Experience(double factor, double spread, int seen) {
     /** What was reckoned and what it really was, in the same unit, both above 0. */
     public record Seen(double reckoned, double real) {
         public Seen {
-            RefusedInput.within("reckoned", reckoned, 0.1, 100_000, "");
-            RefusedInput.within("real", real, 0.1, 100_000, "");
+            RefusedInput.within("reckoned", reckoned, 0.1, 100_000, Unit.NONE);
+            RefusedInput.within("real", real, 0.1, 100_000, Unit.NONE);
         }
 
         double log() {

@@ -7,6 +7,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mischung.said.Figure;
 import mischung.shelf.Item;
 import mischung.shelf.Shelf;
 
@@ -20,15 +21,15 @@ import mischung.shelf.Shelf;
  * @param known whether the shelf has it; what it has not must be found first
  */
 public record Shopping(
-        String code, String name, double neededGrams, double thereGrams, int packs, double price, boolean known) {
+        String code, Figure name, double neededGrams, double thereGrams, int packs, double price, boolean known) {
     /** What is short for all these cards, and what is low anyway; the most urgent first. */
     public static List<Shopping> of(List<Card> cards, Shelf shelf) {
         Map<String, Double> needed = new LinkedHashMap<>();
-        Map<String, String> strange = new HashMap<>();
+        Map<String, Figure> strange = new HashMap<>();
         for (Card card : cards) {
             for (Line line : card.lines()) {
                 if (!line.dilutes()) {
-                    String key = line.code().isEmpty() ? "? " + line.name() : line.code();
+                    String key = line.code().isEmpty() ? "? " + line.name().text() : line.code();
                     needed.merge(key, line.grams(), Double::sum);
                     if (line.code().isEmpty()) {
                         strange.put(key, line.name());
@@ -45,7 +46,7 @@ public record Shopping(
                 int packs = (int) Math.max(1, Math.ceil(wanted / item.product().packGrams() - 1e-9));
                 all.add(new Shopping(
                         item.product().code(),
-                        item.product().name(),
+                        new Figure.Typed(item.product().name()),
                         need,
                         item.grams(),
                         packs,
@@ -56,7 +57,7 @@ public record Shopping(
         strange.forEach((key, name) -> all.add(
                 new Shopping("", name, Optional.ofNullable(needed.get(key)).orElse(0.0), 0, 0, 0, false)));
         all.sort(Comparator.comparingDouble((Shopping s) -> s.thereGrams() - s.neededGrams())
-                .thenComparing(Shopping::name));
+                .thenComparing(one -> one.name().text()));
         return all;
     }
 }

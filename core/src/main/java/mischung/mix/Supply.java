@@ -5,6 +5,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import mischung.said.Figure;
 import mischung.shelf.Item;
 import mischung.shelf.Shelf;
 import mischung.shelf.Stock;
@@ -16,7 +17,7 @@ import mischung.shelf.Stock;
  * @param missing grams the shelf has not
  * @param onShelf false where the shelf has no such product at all
  */
-public record Supply(String code, String name, double grams, int opens, double missing, boolean onShelf) {
+public record Supply(String code, Figure name, double grams, int opens, double missing, boolean onShelf) {
     /**
      * The cards' needs one after another, so that each is told what the ones before it leave.
      *

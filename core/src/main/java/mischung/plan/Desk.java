@@ -7,7 +7,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.ConcurrentHashMap;
-import mischung.RefusedInput;
 import mischung.doubt.Calibration;
 import mischung.doubt.Draw;
 import mischung.doubt.Draws;
@@ -21,6 +20,8 @@ import mischung.hair.Head;
 import mischung.product.Developer;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.wish.Aim;
 import mischung.wish.Wish;
 import mischung.wish.WorkedHead;
@@ -62,7 +63,7 @@ public final class Desk {
     /** @param useFactor how much of the reckoned need past bowls of this client and house really took, 0.2–5 */
     public Desk(
             Head head, Wish wish, ProductRange range, Calibration calibration, double washesPerWeek, double useFactor) {
-        this.useFactor = RefusedInput.within("useFactor", useFactor, 0.2, 5, "");
+        this.useFactor = RefusedInput.within("useFactor", useFactor, 0.2, 5, Unit.NONE);
         this.head = WorkedHead.of(head, wish);
         this.wish = wish;
         this.range = range;

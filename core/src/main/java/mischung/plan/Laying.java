@@ -3,7 +3,6 @@ package mischung.plan;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import mischung.RefusedInput;
 import mischung.change.LiftProduct;
 import mischung.change.Lightening;
 import mischung.change.Place;
@@ -15,6 +14,9 @@ import mischung.product.Lightener;
 import mischung.product.Mix;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.wish.Aim;
 
 /**
@@ -75,9 +77,8 @@ public sealed interface Laying {
             require(action.deposits(), action);
             mixed(volume, ratio, minutes);
             if (shadeClass == ShadeClass.DIRECT) {
-                RefusedInput.within("ratio", ratio, 0, 0, "to 1: direct colour is applied as it is, without developer");
-                RefusedInput.within(
-                        "volume", volume, 0, 0, "vol: direct colour is applied as it is, without developer");
+                RefusedInput.within("ratio", ratio, 0, 0, Unit.TO_ONE_DIRECT);
+                RefusedInput.within("volume", volume, 0, 0, Unit.VOL_DIRECT);
             }
         }
 
@@ -146,7 +147,7 @@ public sealed interface Laying {
             bands = List.copyOf(bands);
             require(action.lifts(), action);
             mixed(volume, ratio, minutes);
-            RefusedInput.within("ratio", ratio, 0.5, 6, "to 1");
+            RefusedInput.within("ratio", ratio, 0.5, 6, Unit.TO_ONE);
             rounds(times);
         }
 
@@ -199,7 +200,7 @@ public sealed interface Laying {
         public Treat {
             bands = List.copyOf(bands);
             require(!action.deposits() && !action.lifts() && action != Action.WAIT, action);
-            RefusedInput.within("minutes", minutes, 0, action == Action.REMOVE ? LONGEST / 2 : LONGEST, "min");
+            RefusedInput.within("minutes", minutes, 0, action == Action.REMOVE ? LONGEST / 2 : LONGEST, Unit.MIN);
             rounds(times);
         }
 
@@ -221,7 +222,7 @@ public sealed interface Laying {
     /** @param weeks until the next visit, 0–52 */
     record Wait(double weeks) implements Laying {
         public Wait {
-            RefusedInput.within("weeks", weeks, 0, 52, "weeks");
+            RefusedInput.within("weeks", weeks, 0, 52, Unit.WEEKS);
         }
 
         @Override
@@ -252,18 +253,18 @@ public sealed interface Laying {
 
     private static void require(boolean fits, Action action) {
         if (!fits) {
-            throw new RefusedInput("action", action.words(), "It is another kind of work.");
+            throw new RefusedInput("action", action.name(), RefusalMessage.OTHER_WORK);
         }
     }
 
     private static void mixed(double volume, double ratio, double minutes) {
         Developer.requireForHair(volume);
-        RefusedInput.within("minutes", minutes, 0, LONGEST, "min");
-        RefusedInput.within("ratio", ratio, 0, 6, "to 1");
+        RefusedInput.within("minutes", minutes, 0, LONGEST, Unit.MIN);
+        RefusedInput.within("ratio", ratio, 0, 6, Unit.TO_ONE);
     }
 
     private static void rounds(int times) {
-        RefusedInput.within("times", times, 1, 3, "rounds");
+        RefusedInput.within("times", times, 1, 3, Unit.ROUNDS);
     }
 
     /** As it is first thought of when somebody adds it by hand. */

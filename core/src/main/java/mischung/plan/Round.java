@@ -1,7 +1,7 @@
 package mischung.plan;
 
 import java.util.List;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
 
 /**
  * What is done from one rinse to the next: the layings that are on the hair together.
@@ -15,7 +15,7 @@ public record Round(Action action, List<Laying> layings) {
     public Round {
         layings = List.copyOf(layings);
         if (layings.isEmpty() || layings.size() > MOST) {
-            throw new RefusedInput("layings", layings.size() + " layings", "Give one to " + MOST + " in a round.");
+            throw new RefusedInput("layings", layings.size(), RefusedInput.fromTo(1, MOST));
         }
     }
 

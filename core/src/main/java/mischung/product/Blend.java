@@ -4,7 +4,9 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * A developer blended by weight from what is there, by the mixing rule of alligation: whatever is weaker and whatever is
@@ -26,7 +28,7 @@ public record Blend(Developer wanted, List<Developer.Portion> portions) {
      * @throws RefusedInput if it cannot be made, saying how much could
      */
     public static Blend of(Developer wanted, double grams, List<Developer.Portion> there) {
-        RefusedInput.within("grams", grams, 0, 100_000, "g");
+        RefusedInput.within("grams", grams, 0, 100_000, Unit.G);
         List<Left> just = new ArrayList<>();
         List<Left> weaker = new ArrayList<>();
         List<Left> stronger = new ArrayList<>();
@@ -59,8 +61,11 @@ public record Blend(Developer wanted, List<Developer.Portion> portions) {
         if (missing > NOTHING) {
             throw new RefusedInput(
                     "grams",
-                    String.format(Locale.ROOT, "%.0f g of %s", grams, wanted.words()),
-                    String.format(Locale.ROOT, "From what is there only %.0f g can be made.", grams - missing));
+                    String.format(Locale.ROOT, "%.0f", grams),
+                    RefusalMessage.CAN_BE_MADE
+                            .say()
+                            .count("grams", Math.floor(grams - missing))
+                            .said());
         }
         List<Left> used = new ArrayList<>(just);
         used.addAll(weaker);

@@ -1,8 +1,10 @@
 package mischung.product;
 
 import java.util.List;
-import mischung.RefusedInput;
 import mischung.hair.LevelScale;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * Hydrogen peroxide developer, named by the volumes of oxygen it can give off.
@@ -20,13 +22,9 @@ public record Developer(double volume) {
     /** @throws RefusedInput unless it is 0 to 40 vol, naming the rule for what is stronger */
     public static double requireForHair(double volume) {
         if (volume > STRONGEST) {
-            throw new RefusedInput(
-                    "volume",
-                    volume,
-                    "Peroxide above 12 % (40 vol) is not for use on hair (Regulation (EC) 1223/2009, Annex III)."
-                            + " Give a value from 0 to 40 vol.");
+            throw new RefusedInput("volume", volume, RefusalMessage.TOO_STRONG);
         }
-        return RefusedInput.within("volume", volume, 0, STRONGEST, "vol");
+        return RefusedInput.within("volume", volume, 0, STRONGEST, Unit.VOL);
     }
 
     /** Peroxide by the trade's rounding: 10 vol is 3 %. */
@@ -50,7 +48,7 @@ public record Developer(double volume) {
     /** A weighed share of a blend. */
     public record Portion(Developer developer, double grams) {
         public Portion {
-            RefusedInput.within("grams", grams, 0, 100_000, "g");
+            RefusedInput.within("grams", grams, 0, 100_000, Unit.G);
         }
     }
 
@@ -62,7 +60,7 @@ public record Developer(double volume) {
     public static Developer blended(List<Portion> portions) {
         double grams = portions.stream().mapToDouble(Portion::grams).sum();
         if (!(grams > 0)) {
-            throw new RefusedInput("grams", grams, "Weigh something of at least one developer.");
+            throw new RefusedInput("grams", grams, RefusalMessage.DEVELOPER_IN_IT);
         }
         double volume =
                 portions.stream().mapToDouble(p -> p.developer.volume * p.grams).sum() / grams;
@@ -80,9 +78,12 @@ public record Developer(double volume) {
         if (!(span > 0) || wanted.volume < weaker.volume || wanted.volume > stronger.volume) {
             throw new RefusedInput(
                     "volume",
-                    wanted.words(),
-                    "Blend between a weaker and a stronger developer than the one wanted; these are " + weaker.words()
-                            + " and " + stronger.words() + ".");
+                    wanted.volume(),
+                    RefusalMessage.BLEND_BETWEEN
+                            .say()
+                            .count("weaker", weaker.volume())
+                            .count("stronger", stronger.volume())
+                            .said());
         }
         double strongerGrams = grams * (wanted.volume - weaker.volume) / span;
         return List.of(new Portion(weaker, grams - strongerGrams), new Portion(stronger, strongerGrams));

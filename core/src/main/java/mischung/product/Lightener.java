@@ -5,9 +5,11 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import mischung.DataFile;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.said.Said;
 import mischung.said.Saying;
+import mischung.said.Unit;
 
 /**
  * A lightener with what it does of its own (R59b). A strand test says what it does on this hair.
@@ -48,8 +50,8 @@ public record Lightener(
      */
     public record Additive(String code, String name, double cools, double share) {
         public Additive {
-            RefusedInput.within("cools", cools, 0, 0.2, "");
-            RefusedInput.within("share", share, 0.005, 0.2, "of the bowl's weight");
+            RefusedInput.within("cools", cools, 0, 0.2, Unit.NONE);
+            RefusedInput.within("share", share, 0.005, 0.2, Unit.OF_THE_BOWL);
             line("additive", code, 1, LONGEST_CODE);
             line("additive", name, 1, LONGEST_NAME);
         }
@@ -61,16 +63,23 @@ public record Lightener(
     public Lightener {
         line("code", code, 0, LONGEST_CODE);
         line("name", name, 1, LONGEST_NAME);
-        RefusedInput.within("ratio", ratio, 0.5, 6, "to 1");
-        RefusedInput.within("speed", speed, 0.2, 2, "times plain powder");
-        RefusedInput.within("harshness", harshness, 0.2, 2, "times plain powder");
-        RefusedInput.within("most_volume", mostVolume, 5, 40, "vol");
-        RefusedInput.within("most_levels", mostLevels, 1, 9, "levels");
+        RefusedInput.within("ratio", ratio, 0.5, 6, Unit.TO_ONE);
+        RefusedInput.within("speed", speed, 0.2, 2, Unit.PLAIN_POWDER);
+        RefusedInput.within("harshness", harshness, 0.2, 2, Unit.PLAIN_POWDER);
+        RefusedInput.within("most_volume", mostVolume, 5, 40, Unit.VOL);
+        RefusedInput.within("most_levels", mostLevels, 1, 9, Unit.LEVELS);
     }
 
     private static void line(String field, String text, int shortest, int longest) {
         if (text.length() < shortest || text.length() > longest || text.chars().anyMatch(Character::isISOControl)) {
-            throw new RefusedInput(field, text, "Give up to " + longest + " characters on one line.");
+            throw new RefusedInput(
+                    field,
+                    text,
+                    RefusalMessage.ONE_LINE
+                            .say()
+                            .count("least", shortest)
+                            .count("most", longest)
+                            .said());
         }
     }
 

@@ -4,17 +4,19 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import mischung.RefusedInput;
 import mischung.hair.Dyes;
 import mischung.said.Figure;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.said.Said;
+import mischung.said.Unit;
 
 /** Shades of one class by whole parts. The first part is the one the mix is named for. */
 public record Mix(List<Part> parts) {
     /** @param parts 1–6 */
     public record Part(Shade shade, int parts) {
         public Part {
-            RefusedInput.within("parts", parts, 1, 6, "");
+            RefusedInput.within("parts", parts, 1, 6, Unit.NONE);
         }
     }
 
@@ -24,15 +26,15 @@ public record Mix(List<Part> parts) {
     public Mix {
         parts = List.copyOf(parts);
         if (parts.isEmpty() || parts.size() > MOST_SHADES) {
-            throw new RefusedInput("parts", parts.size() + " shades", "Mix one to three shades, and clear.");
+            throw new RefusedInput("parts", parts.size(), RefusalMessage.THREE_SHADES);
         }
         Set<String> seen = new HashSet<>();
         for (Part part : parts) {
             if (part.shade.shadeClass() != parts.get(0).shade.shadeClass()) {
-                throw new RefusedInput("parts", part.shade.code(), "Mix shades of one class only.");
+                throw new RefusedInput("parts", part.shade.code(), RefusalMessage.ONE_CLASS);
             }
             if (!seen.add(part.shade.code())) {
-                throw new RefusedInput("parts", part.shade.code(), "Name each shade once, with all its parts.");
+                throw new RefusedInput("parts", part.shade.code(), RefusalMessage.SHADE_ONCE);
             }
         }
     }

@@ -3,7 +3,9 @@ package mischung.product;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalInt;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * A bowl as it is weighed: what each part shall come to and what is in it already. Too much of one part raises all the
@@ -22,10 +24,10 @@ public record Pouring(List<Double> planned, List<Double> poured) {
         planned = List.copyOf(planned);
         poured = List.copyOf(poured);
         if (planned.isEmpty() || planned.size() != poured.size()) {
-            throw new RefusedInput("poured", poured.size() + " weights", "Give one for each of the parts.");
+            throw new RefusedInput("poured", poured.size(), RefusalMessage.WEIGHT_FOR_EACH);
         }
-        planned.forEach(grams -> RefusedInput.within("planned", grams, 0.1, 10_000, "g"));
-        poured.forEach(grams -> RefusedInput.within("poured", grams, 0, 10_000, "g"));
+        planned.forEach(grams -> RefusedInput.within("planned", grams, 0.1, 10_000, Unit.G));
+        poured.forEach(grams -> RefusedInput.within("poured", grams, 0, 10_000, Unit.G));
     }
 
     public static Pouring of(List<Double> planned) {
@@ -35,7 +37,7 @@ public record Pouring(List<Double> planned, List<Double> poured) {
     /** With so much more of a part in the bowl; what was poured cannot be taken out again. */
     public Pouring with(int part, double grams) {
         List<Double> now = new ArrayList<>(poured);
-        now.set(part, now.get(part) + RefusedInput.within("grams", grams, 0, 10_000, "g"));
+        now.set(part, now.get(part) + RefusedInput.within("grams", grams, 0, 10_000, Unit.G));
         return new Pouring(planned, now);
     }
 

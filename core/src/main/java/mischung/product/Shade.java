@@ -5,7 +5,6 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import mischung.RefusedInput;
 import mischung.hair.DyeFit;
 import mischung.hair.Dyed;
 import mischung.hair.Dyes;
@@ -15,6 +14,8 @@ import mischung.hair.Pigments;
 import mischung.hair.SecondTone;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.said.Said;
 import mischung.said.Saying;
 
@@ -137,7 +138,10 @@ public record Shade(
             throw new RefusedInput(
                     "parts",
                     code,
-                    "Mix shades of one class only, or those whose maker says they go with " + bowl.words() + ".");
+                    RefusalMessage.ONE_CLASS_OR_WITH
+                            .say()
+                            .thing("shadeClass", bowl)
+                            .said());
         }
         return new Shade(
                 code, bowl, level, tone, second, dyes.times(shadeClass.strength() / bowl.strength()), misfit, Set.of());

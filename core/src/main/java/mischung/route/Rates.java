@@ -1,6 +1,8 @@
 package mischung.route;
 
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * What the house charges (R65: by the hour plus product).
@@ -16,12 +18,12 @@ public record Rates(double anHour, double colourGram, double lightenerGram, doub
     public static final Rates USUAL = new Rates(60, 0.12, 0.08, 0.15, "EUR");
 
     public Rates {
-        RefusedInput.within("anHour", anHour, 0, 10_000, "");
-        RefusedInput.within("colourGram", colourGram, 0, 1000, "");
-        RefusedInput.within("lightenerGram", lightenerGram, 0, 1000, "");
-        RefusedInput.within("treatmentGram", treatmentGram, 0, 1000, "");
+        RefusedInput.within("anHour", anHour, 0, 10_000, Unit.NONE);
+        RefusedInput.within("colourGram", colourGram, 0, 1000, Unit.NONE);
+        RefusedInput.within("lightenerGram", lightenerGram, 0, 1000, Unit.NONE);
+        RefusedInput.within("treatmentGram", treatmentGram, 0, 1000, Unit.NONE);
         if (currency.length() > 8 || currency.chars().anyMatch(Character::isISOControl)) {
-            throw new RefusedInput("currency", currency, "Give at most 8 characters, such as EUR.");
+            throw new RefusedInput("currency", currency, RefusalMessage.CURRENCY);
         }
     }
 }

@@ -79,8 +79,7 @@ public sealed interface Figure {
     record Part(Said said) implements Figure {
         @Override
         public String text() {
-            Quoted quoted = said.quoted();
-            return quoted.key() + quoted.figures();
+            return said.text();
         }
     }
 

@@ -1,7 +1,6 @@
 package mischung.said;
 
 import java.util.Map;
-import mischung.RefusedInput;
 
 /**
  * What was said, as it is kept: two that say the same are equal, in whatever language they were read.
@@ -17,11 +16,17 @@ public record Quoted(String key, Map<String, String> figures) {
     public Quoted {
         figures = Map.copyOf(figures);
         if (key.length() > LONGEST || figures.size() > MOST) {
-            throw new RefusedInput("said", key, "Quote what was said, as the program said it.");
+            throw new RefusedInput("said", key, RefusalMessage.QUOTE);
         }
         figures.forEach((name, text) -> {
             if (name.length() > LONGEST || text.length() > LONGEST) {
-                throw new RefusedInput("said", text, "Quote what was said, at most 1000 characters of it.");
+                throw new RefusedInput(
+                        "said",
+                        text,
+                        RefusalMessage.CHARACTERS_AT_MOST
+                                .say()
+                                .count("most", 1000)
+                                .said());
             }
         });
     }

@@ -32,6 +32,13 @@ public record Said(Message message, Map<String, Figure> figures) {
         return new Figure.All(joint, some.stream().<Figure>map(Figure.Part::new).toList());
     }
 
+    /** The same on every machine and at every start: "refusal.GAP{from=6, to=8}". */
+    public String text() {
+        Map<String, String> texts = new TreeMap<>();
+        figures.forEach((name, figure) -> texts.put(name, figure.text()));
+        return message.key() + texts;
+    }
+
     /** What is kept of it where somebody answered to just this. */
     public Quoted quoted() {
         Map<String, String> texts = new TreeMap<>();

@@ -78,4 +78,9 @@ public final class Saying {
     public Said said() {
         return new Said(message, figures);
     }
+
+    /** Said within another. */
+    public Figure figure() {
+        return new Figure.Part(said());
+    }
 }

@@ -5,11 +5,13 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeSet;
 import mischung.DataFile;
-import mischung.RefusedInput;
 import mischung.hair.Density;
 import mischung.hair.ZonePlace;
 import mischung.plan.LiftWay;
 import mischung.product.HairAmount;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.wish.WorkedHead;
 
 /**
@@ -30,9 +32,15 @@ public record Durations(Map<String, Double> figures, Map<Task.Kind, Double> fact
         Map<String, Double> all = new HashMap<>(SHIPPED);
         figures.forEach((name, value) -> {
             if (!SHIPPED.containsKey(name)) {
-                throw new RefusedInput("durations", name, "There is no such figure; these are: " + names() + ".");
+                throw new RefusedInput(
+                        "durations",
+                        name,
+                        RefusalMessage.NO_SUCH_FIGURE
+                                .say()
+                                .typed("names", String.join(", ", names()))
+                                .said());
             }
-            all.put(name, RefusedInput.within(name, value, 0.1, LONGEST, unit(name)));
+            all.put(name, RefusedInput.within(name, value, 0.1, LONGEST, Unit.NONE));
         });
         figures = Map.copyOf(all);
         factors = Map.copyOf(factors);

@@ -1,11 +1,13 @@
 package mischung.shelf;
 
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.product.Developer;
 import mischung.product.Lightener;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * A product as it is bought.
@@ -46,17 +48,16 @@ public record Product(
         range = line("range", range, LONGEST_CODE);
         name = line("name", name, LONGEST_NAME);
         if ((kind == Kind.SHADE) != shade.isPresent()) {
-            throw new RefusedInput("kind", kind.words(), "A shade has a colour, and nothing else has.");
+            throw new RefusedInput("kind", kind.name(), RefusalMessage.SHADE_HAS_COLOUR);
         }
         if ((kind == Kind.LIGHTENER) != lightener.isPresent() || (kind == Kind.ADDITIVE) != additive.isPresent()) {
-            throw new RefusedInput(
-                    "kind", kind.words(), "A lightener or an additive has figures of its own, and nothing else has.");
+            throw new RefusedInput("kind", kind.name(), RefusalMessage.LIGHTENER_HAS_FIGURES);
         }
         Developer.requireForHair(volume);
-        RefusedInput.within("ratio", habit.ratio(), 0, 6, "to 1");
-        RefusedInput.within("minutes", habit.minutes(), 1, 120, "min");
-        RefusedInput.within("pack_g", packGrams, 1, 20_000, "g");
-        RefusedInput.within("pack_price", packPrice, 0, 100_000, "");
+        RefusedInput.within("ratio", habit.ratio(), 0, 6, Unit.TO_ONE);
+        RefusedInput.within("minutes", habit.minutes(), 1, 120, Unit.MIN);
+        RefusedInput.within("pack_g", packGrams, 1, 20_000, Unit.G);
+        RefusedInput.within("pack_price", packPrice, 0, 100_000, Unit.NONE);
     }
 
     /** What is neither lightener nor additive. */
@@ -89,7 +90,14 @@ public record Product(
     private static String line(String field, String text, int longest) {
         String kept = text.strip();
         if (kept.isEmpty() || kept.length() > longest || kept.chars().anyMatch(Character::isISOControl)) {
-            throw new RefusedInput(field, text, "Give 1 to " + longest + " characters on one line.");
+            throw new RefusedInput(
+                    field,
+                    text,
+                    RefusalMessage.ONE_LINE
+                            .say()
+                            .count("least", 1)
+                            .count("most", longest)
+                            .said());
         }
         return kept;
     }

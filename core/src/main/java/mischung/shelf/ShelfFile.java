@@ -14,7 +14,6 @@ import java.util.function.UnaryOperator;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
-import mischung.RefusedInput;
 import mischung.hair.Dyes;
 import mischung.hair.LevelScale;
 import mischung.hair.SecondTone;
@@ -26,6 +25,9 @@ import mischung.product.Mix;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * A line of a range's file and back, by the columns of {@code docs/shelf.md}.
@@ -158,7 +160,11 @@ public final class ShelfFile {
             case "" -> empty;
             case YES -> true;
             case NO -> false;
-            default -> throw new RefusedInput(column, cell, "Give yes or no.");
+            default ->
+                throw new RefusedInput(
+                        column,
+                        cell,
+                        RefusalMessage.ONE_OF.say().typed("all", "yes, no").said());
         };
     }
 
@@ -171,21 +177,21 @@ public final class ShelfFile {
         }
         double full = number("packs", packs, 0);
         if (full != Math.rint(full)) {
-            throw new RefusedInput("packs", packs, "Give whole packs; what is left in opened ones goes to opened_g.");
+            throw new RefusedInput("packs", packs, RefusalMessage.WHOLE_PACKS);
         }
         List<Double> open = opened.isEmpty()
                 ? List.of()
                 : Arrays.stream(opened.split(" +", -1))
-                        .map(grams -> RefusedInput.within("opened_g", number("opened_g", grams), 0, packGrams, "g"))
+                        .map(grams -> RefusedInput.within("opened_g", number("opened_g", grams), 0, packGrams, Unit.G))
                         .toList();
-        return new Stock(true, (int) RefusedInput.within("packs", full, 0, 10_000, "packs"), open, low);
+        return new Stock(true, (int) RefusedInput.within("packs", full, 0, 10_000, Unit.PACKS), open, low);
     }
 
     private static Shade shade(String code, ShadeClass of, String levelCell, String tone) {
         if (tone.equals(CLEAR)) {
             return coded(code, Shade.clear(of));
         }
-        double level = RefusedInput.within("level", number("level", levelCell), 1, LIGHTEST_SHADE, "");
+        double level = RefusedInput.within("level", number("level", levelCell), 1, LIGHTEST_SHADE, Unit.NONE);
         LevelScale.requireHalves("level", level);
         return shade(code, of, level, tone);
     }
@@ -207,9 +213,9 @@ public final class ShelfFile {
                     of,
                     level,
                     Lab.d65(
-                            RefusedInput.within("tone", Double.parseDouble(swatch.group(1)), 2, 98, "for L*"),
-                            RefusedInput.within("tone", Double.parseDouble(swatch.group(2)), -90, 90, "for a*"),
-                            RefusedInput.within("tone", Double.parseDouble(swatch.group(3)), -90, 90, "for b*")));
+                            RefusedInput.within("tone", Double.parseDouble(swatch.group(1)), 2, 98, Unit.NONE),
+                            RefusedInput.within("tone", Double.parseDouble(swatch.group(2)), -90, 90, Unit.NONE),
+                            RefusedInput.within("tone", Double.parseDouble(swatch.group(3)), -90, 90, Unit.NONE)));
         }
         List<Mix.Part> parts = new ArrayList<>();
         for (String part :
@@ -249,7 +255,7 @@ public final class ShelfFile {
     }
 
     private static int parts(String digit) {
-        return (int) RefusedInput.within("tone", Integer.parseInt(digit), 1, 6, "parts");
+        return (int) RefusedInput.within("tone", Integer.parseInt(digit), 1, 6, Unit.PARTS);
     }
 
     private static Mix mixed(String tone, List<Mix.Part> parts) {
@@ -273,9 +279,7 @@ public final class ShelfFile {
         return new RefusedInput(
                 "tone",
                 tone,
-                "Give a tone in a word (" + wishable()
-                        + ", clear), parts of such (2 copper + 1 gold), or a measured swatch"
-                        + " on white hair (lab 38.2 14.1 21.7).");
+                RefusalMessage.TONE_WRITTEN.say().typed("tones", wishable()).said());
     }
 
     private static String wishable() {
@@ -309,11 +313,14 @@ public final class ShelfFile {
                 .orElseThrow(() -> new RefusedInput(
                         column,
                         cell,
-                        "Give one of "
-                                + Arrays.stream(all)
-                                        .map(one -> one.name().toLowerCase(Locale.ROOT))
-                                        .collect(Collectors.joining(", "))
-                                + "."));
+                        RefusalMessage.ONE_OF
+                                .say()
+                                .typed(
+                                        "all",
+                                        Arrays.stream(all)
+                                                .map(one -> one.name().toLowerCase(Locale.ROOT))
+                                                .collect(Collectors.joining(", ")))
+                                .said()));
     }
 
     private static double number(String column, String cell, double empty) {
@@ -329,7 +336,7 @@ public final class ShelfFile {
         } catch (NumberFormatException wrong) {
             // Said below, with the column.
         }
-        throw new RefusedInput(column, cell, "Give a plain number, with a point before decimals.");
+        throw new RefusedInput(column, cell, RefusalMessage.NUMBER_WITH_POINT);
     }
 
     /** The cells of a product, in the order of {@link #COLUMNS}. */

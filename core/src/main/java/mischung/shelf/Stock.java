@@ -3,7 +3,9 @@ package mischung.shelf;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * What there is of a product.
@@ -24,12 +26,15 @@ public record Stock(boolean counted, int packs, List<Double> opened, double lowG
     private static final double MOST_GRAMS = 20_000;
 
     public Stock {
-        RefusedInput.within("packs", packs, 0, MOST_PACKS, "packs");
-        RefusedInput.within("low_g", lowGrams, 0, MOST_GRAMS * MOST_PACKS, "g");
+        RefusedInput.within("packs", packs, 0, MOST_PACKS, Unit.PACKS);
+        RefusedInput.within("low_g", lowGrams, 0, MOST_GRAMS * MOST_PACKS, Unit.G);
         if (opened.size() > MOST_OPENED) {
-            throw new RefusedInput("opened_g", opened.size() + " packs", "Keep at most " + MOST_OPENED + " open.");
+            throw new RefusedInput(
+                    "opened_g",
+                    opened.size(),
+                    RefusalMessage.AT_MOST.say().count("most", MOST_OPENED).said());
         }
-        opened.forEach(grams -> RefusedInput.within("opened_g", grams, 0, MOST_GRAMS, "g"));
+        opened.forEach(grams -> RefusedInput.within("opened_g", grams, 0, MOST_GRAMS, Unit.G));
         opened = opened.stream().filter(grams -> grams >= EMPTY).sorted().toList();
     }
 

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 import java.util.stream.Stream;
-import mischung.RefusedInput;
 import mischung.hair.HairMessage;
 import mischung.hair.LevelScale;
 import mischung.hair.SecondTone;
@@ -16,7 +15,10 @@ import mischung.hair.ToneName;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.product.DirectCanvas;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.said.Said;
+import mischung.said.Unit;
 
 /**
  * One colour that is wanted.
@@ -39,9 +41,9 @@ public record Aim(double level, Tone tone, Optional<SecondTone> second, Optional
         ToneMix.requireTwo(tone, second);
         LevelScale.requireHalves("level", level);
         picked.ifPresent(lab -> {
-            RefusedInput.within("L*", lab.l(), 5, 95, "");
-            RefusedInput.within("a*", lab.a(), -60, 80, "");
-            RefusedInput.within("b*", lab.b(), -60, 80, "");
+            RefusedInput.within("L*", lab.l(), 5, 95, Unit.NONE);
+            RefusedInput.within("a*", lab.a(), -60, 80, Unit.NONE);
+            RefusedInput.within("b*", lab.b(), -60, 80, Unit.NONE);
         });
     }
 
@@ -69,7 +71,7 @@ public record Aim(double level, Tone tone, Optional<SecondTone> second, Optional
 
     /** A colour that was picked or photographed, named by the nearest level and tone. */
     public static Aim picked(Lab colour) {
-        RefusedInput.within("L*", colour.l(), 5, 95, "");
+        RefusedInput.within("L*", colour.l(), 5, 95, Unit.NONE);
         double level = LevelScale.inHalves(LevelScale.levelOf(colour.l()));
         ToneMix nearest = nearest(colour, level);
         return new Aim(level, nearest.main(), nearest.second(), Optional.of(colour));
@@ -132,7 +134,7 @@ public record Aim(double level, Tone tone, Optional<SecondTone> second, Optional
 
     Aim wished() {
         if (tones().any(asked -> !asked.wishable())) {
-            throw new RefusedInput("tone", tone, "Wish for a tone such as natural, gold or ash.");
+            throw new RefusedInput("tone", tone, RefusalMessage.TONE_TO_WISH);
         }
         return this;
     }

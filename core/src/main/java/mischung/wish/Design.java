@@ -1,7 +1,9 @@
 package mischung.wish;
 
 import java.util.Optional;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * How colours lie along the strand and through it.
@@ -66,11 +68,11 @@ public record Design(
             new Design(Kind.EVEN, Optional.empty(), Optional.empty(), Optional.empty(), 5, 10, 0, 0.5, 6, false);
 
     public Design {
-        RefusedInput.within("rootCm", rootCm, 0.5, 60, "cm");
-        RefusedInput.within("endsCm", endsCm, 0.5, 60, "cm");
-        RefusedInput.within("staggerCm", staggerCm, 0, 10, "cm");
-        RefusedInput.within("share", share, 0.05, 0.95, "(0.5 is half of the hair)");
-        RefusedInput.within("widthMm", widthMm, 1, 30, "mm");
+        RefusedInput.within("rootCm", rootCm, 0.5, 60, Unit.CM);
+        RefusedInput.within("endsCm", endsCm, 0.5, 60, Unit.CM);
+        RefusedInput.within("staggerCm", staggerCm, 0, 10, Unit.CM);
+        RefusedInput.within("share", share, 0.05, 0.95, Unit.OF_THE_HAIR);
+        RefusedInput.within("widthMm", widthMm, 1, 30, Unit.MM);
         need("root", kind.hasRoot(), root);
         need("ends", kind.hasEnds(), ends);
         need("pieces", kind.woven(), pieces);
@@ -78,7 +80,10 @@ public record Design(
 
     private static void need(String field, boolean needed, Optional<Aim> given) {
         if (needed && given.isEmpty()) {
-            throw new RefusedInput(field, "nothing", "This design needs a colour for its " + field + ".");
+            throw new RefusedInput(
+                    field,
+                    "",
+                    RefusalMessage.NEEDS_COLOUR.say().in("field", field).said());
         }
     }
 

@@ -1,10 +1,12 @@
 package mischung.wish;
 
-import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Strand;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.said.Said;
+import mischung.said.Unit;
 
 /**
  * A line across the strand, from which or to which something is wished.
@@ -40,12 +42,12 @@ public record Edge(At at, double value) {
 
     public Edge {
         switch (at) {
-            case SCALP, ENDS -> RefusedInput.within("value", value, 0, LONGEST, "cm");
-            case NATURAL_ENDS -> RefusedInput.within("value", value, -FURTHEST_OFF, FURTHEST_OFF, "cm");
+            case SCALP, ENDS -> RefusedInput.within("value", value, 0, LONGEST, Unit.CM);
+            case NATURAL_ENDS -> RefusedInput.within("value", value, -FURTHEST_OFF, FURTHEST_OFF, Unit.CM);
             case BAND_BEGINS -> {
-                RefusedInput.within("value", value, 1, MOST_BANDS, "");
+                RefusedInput.within("value", value, 1, MOST_BANDS, Unit.NONE);
                 if (value != Math.rint(value)) {
-                    throw new RefusedInput("value", value, "Name a band by a whole number, the one at the scalp is 1.");
+                    throw new RefusedInput("value", value, RefusalMessage.BAND_BY_NUMBER);
                 }
             }
         }

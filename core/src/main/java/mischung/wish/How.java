@@ -2,7 +2,8 @@ package mischung.wish;
 
 import java.util.Optional;
 import java.util.OptionalDouble;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * With what and how something is done, where the wish says so; what it does not say is decided.
@@ -19,8 +20,8 @@ public record How(
             new How(Optional.empty(), OptionalDouble.empty(), OptionalDouble.empty(), false, false);
 
     public How {
-        volume.ifPresent(vol -> RefusedInput.within("volume", vol, 0, 40, "vol"));
-        minutes.ifPresent(min -> RefusedInput.within("minutes", min, 1, 120, "min"));
+        volume.ifPresent(vol -> RefusedInput.within("volume", vol, 0, 40, Unit.VOL));
+        minutes.ifPresent(min -> RefusedInput.within("minutes", min, 1, 120, Unit.MIN));
     }
 
     public How forMinutes(double most) {

@@ -3,8 +3,9 @@ package mischung.wish;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.said.Figure;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.said.Said;
 
 /**
@@ -81,15 +82,21 @@ public record Layer(
 
     public Layer {
         if (name.length() > LONGEST_NAME) {
-            throw new RefusedInput("name", name, "Use at most " + LONGEST_NAME + " characters.");
+            throw new RefusedInput(
+                    "name",
+                    name,
+                    RefusalMessage.CHARACTERS_AT_MOST
+                            .say()
+                            .count("most", LONGEST_NAME)
+                            .said());
         }
         whats = List.copyOf(whats);
         boolean panels = pattern instanceof Pattern.Panels;
         if (whats.isEmpty() || whats.size() > (panels ? MOST_COLOURS : 1)) {
             throw new RefusedInput(
                     "colours",
-                    whats.size() + " colours",
-                    panels ? "Give one to " + MOST_COLOURS + "." : "Give one; only panels have several.");
+                    whats.size(),
+                    panels ? RefusedInput.fromTo(1, MOST_COLOURS) : RefusalMessage.ONLY_PANELS.alone());
         }
     }
 

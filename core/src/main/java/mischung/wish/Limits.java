@@ -3,8 +3,9 @@ package mischung.wish;
 import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Set;
-import mischung.RefusedInput;
 import mischung.hair.ZonePlace;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * What the work must keep to.
@@ -33,11 +34,11 @@ public record Limits(
     public static final Limits NONE = new Limits(0, 0, MOST_VISITS, 0, Set.of(), true, 1);
 
     public Limits {
-        RefusedInput.within("hours", hours, 0, 24, "hours");
-        RefusedInput.within("money", money, 0, 100_000, "");
-        RefusedInput.within("visits", visits, 1, MOST_VISITS, "");
-        RefusedInput.within("trimCm", trimCm, 0, 100, "cm");
-        RefusedInput.within("hands", hands, 1, 3, "people");
+        RefusedInput.within("hours", hours, 0, 24, Unit.HOURS);
+        RefusedInput.within("money", money, 0, 100_000, Unit.NONE);
+        RefusedInput.within("visits", visits, 1, MOST_VISITS, Unit.NONE);
+        RefusedInput.within("trimCm", trimCm, 0, 100, Unit.CM);
+        RefusedInput.within("hands", hands, 1, 3, Unit.PEOPLE);
         EnumSet<ZonePlace> kept = EnumSet.noneOf(ZonePlace.class);
         kept.addAll(noLightener);
         noLightener = Collections.unmodifiableSet(kept);

@@ -4,8 +4,10 @@ import java.util.Collections;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
-import mischung.RefusedInput;
 import mischung.hair.ZonePlace;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * A wish for a part of the head only; it goes before the design.
@@ -20,10 +22,13 @@ public record PartWish(Set<ZonePlace> places, double fromCm, double toCm, Option
         EnumSet<ZonePlace> kept = EnumSet.noneOf(ZonePlace.class);
         kept.addAll(places);
         places = Collections.unmodifiableSet(kept);
-        RefusedInput.within("fromCm", fromCm, 0, 150, "cm");
-        RefusedInput.within("toCm", toCm, 0, 150, "cm");
+        RefusedInput.within("fromCm", fromCm, 0, 150, Unit.CM);
+        RefusedInput.within("toCm", toCm, 0, 150, Unit.CM);
         if (toCm - fromCm < 0.5) {
-            throw new RefusedInput("toCm", toCm, "End it at least half a centimetre below " + fromCm + " cm.");
+            throw new RefusedInput(
+                    "toCm",
+                    toCm,
+                    RefusalMessage.ENDS_BELOW.say().count("cm", fromCm).said());
         }
     }
 

@@ -2,12 +2,13 @@ package mischung.wish;
 
 import java.util.Collections;
 import java.util.List;
-import mischung.RefusedInput;
 import mischung.hair.Head;
 import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
 import mischung.product.HairAmount;
+import mischung.said.RefusedInput;
 import mischung.said.Said;
+import mischung.said.Unit;
 
 /** Which of the hairs of a region are meant, and so how they are parted from the others. */
 public sealed interface Pattern {
@@ -32,8 +33,8 @@ public sealed interface Pattern {
      */
     record Weave(double share, double widthMm) implements Pattern {
         public Weave {
-            RefusedInput.within("share", share, 0.05, 0.95, "(0.5 is half of the hair)");
-            RefusedInput.within("widthMm", widthMm, 1, 30, "mm");
+            RefusedInput.within("share", share, 0.05, 0.95, Unit.OF_THE_HAIR);
+            RefusedInput.within("widthMm", widthMm, 1, 30, Unit.MM);
         }
     }
 
@@ -45,8 +46,8 @@ public sealed interface Pattern {
      */
     record Slices(int everyNth, double thicknessMm) implements Pattern {
         public Slices {
-            RefusedInput.within("everyNth", everyNth, 2, 10, "");
-            RefusedInput.within("thicknessMm", thicknessMm, 1, 20, "mm");
+            RefusedInput.within("everyNth", everyNth, 2, 10, Unit.NONE);
+            RefusedInput.within("thicknessMm", thicknessMm, 1, 20, Unit.MM);
         }
     }
 
@@ -58,15 +59,15 @@ public sealed interface Pattern {
      */
     record Panels(double partingCm, double share) implements Pattern {
         public Panels {
-            RefusedInput.within("partingCm", partingCm, 0.5, 10, "cm");
-            RefusedInput.within("share", share, 0.05, 1, "(1 is all of the hair)");
+            RefusedInput.within("partingCm", partingCm, 0.5, 10, Unit.CM);
+            RefusedInput.within("share", share, 0.05, 1, Unit.OF_THE_HAIR);
         }
     }
 
     /** @param foils at the face, on each side, 1–10 */
     record Frame(int foils) implements Pattern {
         public Frame {
-            RefusedInput.within("foils", foils, 1, 10, "a side");
+            RefusedInput.within("foils", foils, 1, 10, Unit.NONE);
         }
 
         /** Of a zone: of what lies on both sides of the face twice as many. */

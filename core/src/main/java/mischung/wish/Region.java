@@ -7,11 +7,12 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Strand;
 import mischung.hair.ZonePlace;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * Where on the head and along its strands something is wished.
@@ -54,7 +55,7 @@ public record Region(Set<ZonePlace> places, Edge from, Edge to, Which which, dou
         EnumSet<ZonePlace> kept = EnumSet.noneOf(ZonePlace.class);
         kept.addAll(places);
         places = Collections.unmodifiableSet(kept);
-        RefusedInput.within("featherCm", featherCm, 0, What.LONGEST_FEATHER_CM, "cm");
+        RefusedInput.within("featherCm", featherCm, 0, What.LONGEST_FEATHER_CM, Unit.CM);
     }
 
     public Region on(Set<ZonePlace> some) {

@@ -3,10 +3,11 @@ package mischung.wish;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.hair.LevelScale;
 import mischung.said.Figure;
+import mischung.said.RefusedInput;
 import mischung.said.Said;
+import mischung.said.Unit;
 
 /** What hair shall become. */
 public sealed interface What {
@@ -50,10 +51,10 @@ public sealed interface What {
             double featherCm)
             implements What {
         public Along {
-            RefusedInput.within("rootCm", rootCm, 0.3, 60, "cm");
-            RefusedInput.within("endsCm", endsCm, 0.3, 60, "cm");
-            RefusedInput.within("staggerCm", staggerCm, 0, 10, "cm");
-            RefusedInput.within("featherCm", featherCm, 0, LONGEST_FEATHER_CM, "cm");
+            RefusedInput.within("rootCm", rootCm, 0.3, 60, Unit.CM);
+            RefusedInput.within("endsCm", endsCm, 0.3, 60, Unit.CM);
+            RefusedInput.within("staggerCm", staggerCm, 0, 10, Unit.CM);
+            RefusedInput.within("featherCm", featherCm, 0, LONGEST_FEATHER_CM, Unit.CM);
         }
 
         private Part at(double middle, double length, double stagger) {
@@ -72,7 +73,7 @@ public sealed interface What {
     record LiftOnly(double level) implements What {
         public LiftOnly {
             LevelScale.requireHalves("level", level);
-            RefusedInput.within("level", level, 1, Wish.LIGHTEST, "in halves");
+            RefusedInput.within("level", level, 1, Wish.LIGHTEST, Unit.IN_HALVES);
         }
     }
 

@@ -5,14 +5,16 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.OptionalInt;
 import java.util.Set;
-import mischung.RefusedInput;
 import mischung.hair.LevelScale;
 import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
 import mischung.light.Lab;
 import mischung.said.Figure;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.said.Said;
 import mischung.said.Saying;
+import mischung.said.Unit;
 
 /**
  * What the client wants to see, and what must stay.
@@ -40,7 +42,7 @@ public record Wish(
 
     public Wish {
         main.wished();
-        RefusedInput.within("level", main.level(), LevelScale.DARKEST, LIGHTEST, "in halves");
+        RefusedInput.within("level", main.level(), LevelScale.DARKEST, LIGHTEST, Unit.IN_HALVES);
         design.root().ifPresent(Aim::wished);
         design.ends().ifPresent(Aim::wished);
         design.pieces().ifPresent(Aim::wished);
@@ -50,12 +52,18 @@ public record Wish(
         leaveOut = Collections.unmodifiableSet(kept);
         parts = List.copyOf(parts);
         if (parts.size() > MOST_PARTS) {
-            throw new RefusedInput("parts", parts.size() + " parts", "Wish for at most " + MOST_PARTS + ".");
+            throw new RefusedInput(
+                    "parts",
+                    parts.size(),
+                    RefusalMessage.AT_MOST.say().count("most", MOST_PARTS).said());
         }
         layers = List.copyOf(layers);
         layers.forEach(Layer::wished);
         if (layers.size() > MOST_LAYERS) {
-            throw new RefusedInput("layers", layers.size() + " layers", "Use at most " + MOST_LAYERS + ".");
+            throw new RefusedInput(
+                    "layers",
+                    layers.size(),
+                    RefusalMessage.AT_MOST.say().count("most", MOST_LAYERS).said());
         }
     }
 

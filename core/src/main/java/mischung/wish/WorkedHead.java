@@ -156,25 +156,40 @@ public final class WorkedHead {
             return 0;
         }
         double line = upper.band().toCm();
-        double up = line;
-        double down = line;
+        // Some of the hairs may be wished alike for longer than others; the shortest of them says how wide it may be.
+        return upper.groups().stream()
+                .filter(lower.groups()::contains)
+                .mapToDouble(group -> Math.min(
+                        line - alikeUpTo(zones.get(above.zone()), upper, group),
+                        alikeDownTo(zones.get(above.zone()), lower, group) - line))
+                .reduce(wished, Math::min);
+    }
+
+    private static double alikeDownTo(List<WorkedBand> zone, WorkedBand from, int group) {
+        double down = from.band().fromCm();
         // Stretches come from the scalp down.
-        List<WorkedBand> all = zones.get(above.zone());
-        for (WorkedBand one : all) {
-            if (one.band().fromCm() == down && wishedAs(one, lower)) {
+        for (WorkedBand one : zone) {
+            if (one.band().fromCm() == down && wishedAs(one, from, group)) {
                 down = one.band().toCm();
             }
         }
-        for (int i = all.size() - 1; i >= 0; i--) {
-            if (all.get(i).band().toCm() == up && wishedAs(all.get(i), upper)) {
-                up = all.get(i).band().fromCm();
-            }
-        }
-        return Math.min(wished, Math.min(line - up, down - line));
+        return down;
     }
 
-    private static boolean wishedAs(WorkedBand one, WorkedBand other) {
-        return one.layer() == other.layer() && one.part() == other.part() && one.sharesHairWith(other);
+    private static double alikeUpTo(List<WorkedBand> zone, WorkedBand from, int group) {
+        double up = from.band().toCm();
+        for (int i = zone.size() - 1; i >= 0; i--) {
+            if (zone.get(i).band().toCm() == up && wishedAs(zone.get(i), from, group)) {
+                up = zone.get(i).band().fromCm();
+            }
+        }
+        return up;
+    }
+
+    private static boolean wishedAs(WorkedBand one, WorkedBand other, int group) {
+        return one.layer() == other.layer()
+                && one.part() == other.part()
+                && one.groups().contains(group);
     }
 
     /** Colour and developer together, without reserve. */

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import mischung.RefusedInput;
 import mischung.hair.Canvas;
 import mischung.hair.Dyes;
 import mischung.hair.Look;
@@ -19,6 +18,7 @@ import mischung.product.Mix;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.said.RefusedInput;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;

@@ -3,13 +3,13 @@ package mischung.check;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.api.DynamicTest.dynamicTest;
 
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import java.util.stream.Stream;
+import mischung.said.Heard;
+import mischung.said.Said;
+import mischung.said.Unit;
 import org.junit.jupiter.api.DynamicTest;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.TestFactory;
@@ -24,9 +24,9 @@ class ChecksTest {
     Stream<DynamicTest> everyCheckPasses() {
         return ALL.stream()
                 .map(check -> dynamicTest(
-                        check.rule() + ": " + check.says(),
+                        check.rule() + ": " + Heard.text(check.says()),
                         () -> assertThat(check.passes())
-                                .as("expected %s, found %s (%s)", check.expected(), check.found(), check.computed())
+                                .as("%s, computed %s", Heard.text(check.expected()), check.computed())
                                 .isTrue()));
     }
 
@@ -38,16 +38,8 @@ class ChecksTest {
     @Test
     void everyRuleIsCheckedOrSaidToBeLeftOut() {
         Set<String> told = new TreeSet<>(ALL.stream().map(Check::rule).toList());
-        told.addAll(Checks.notModelled().stream().map(Checks.NotModelled::rule).toList());
+        told.addAll(Checks.notModelled());
         assertThat(told).contains(ASKED.split(" ", -1));
-    }
-
-    @Test
-    void whatIsLeftOutIsInTheDocumentWithItsReason() throws IOException {
-        String document = Files.readString(Path.of("..", "docs", "model.md")).replaceAll("\\s+", " ");
-        for (Checks.NotModelled left : Checks.notModelled()) {
-            assertThat(document).contains(left.rule() + " | " + left.what() + " | " + left.why());
-        }
     }
 
     /** A check that cannot fail is none: each has a bound, and outside of it is refused. */
@@ -55,7 +47,7 @@ class ChecksTest {
     void everyCheckCanFail() {
         for (Check check : ALL) {
             assertThat(Double.isInfinite(check.from()) && Double.isInfinite(check.to()))
-                    .as(check.says())
+                    .as(Heard.text(check.says()))
                     .isFalse();
             double beyond = Double.isInfinite(check.to()) ? check.from() - 1 : check.to() + 1;
             assertThat(with(check, beyond).passes()).isFalse();
@@ -77,14 +69,15 @@ class ChecksTest {
 
     @ParameterizedTest
     @CsvSource({
-        "2, 3, 2.3, 2 to 3 times, 2.30 times",
-        "-Infinity, 5e-5, 0.0000496, at most 0.00005 times, 0.00005 times",
-        "0.5, Infinity, 123.4, at least 0.50 times, 123 times",
-        "15, 15, 15, 15 times, 15 times"
+        "2, 3, 2.3, 'BETWEEN{from=2, to=3, unit=unit.TIMES}', 2.30",
+        "-Infinity, 5e-5, 0.0000496, 'AT_MOST{to=0.00005, unit=unit.TIMES}', 0.00005",
+        "0.5, Infinity, 123.4, 'AT_LEAST{from=0.50, unit=unit.TIMES}', 123",
+        "15, 15, 15, 'JUST{unit=unit.TIMES, value=15}', 15"
     })
     void figuresAreSpokenPlainly(double from, double to, double computed, String expected, String found) {
-        Check check = new Check("R0", "", Check.Basis.OWN_CLAIM, "", "times", from, to, computed);
-        assertThat(check.expected()).isEqualTo(expected);
-        assertThat(check.found()).isEqualTo(found);
+        Said says = CheckMessage.BLACK.alone();
+        Check check = new Check("R0", says, Check.Basis.OWN_CLAIM, "", Unit.TIMES, from, to, computed);
+        assertThat(Heard.text(check.expected())).isEqualTo("expected." + expected);
+        assertThat(Heard.figure(check.found(), "value")).isEqualTo(found);
     }
 }

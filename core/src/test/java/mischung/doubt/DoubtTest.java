@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.SplittableRandom;
-import mischung.RefusedInput;
 import mischung.change.Course;
 import mischung.change.Factors;
 import mischung.change.LiftProduct;
@@ -18,6 +17,7 @@ import mischung.hair.Elasticity;
 import mischung.hair.PigmentLine;
 import mischung.hair.Porosity;
 import mischung.light.Lab;
+import mischung.said.RefusedInput;
 import org.hipparchus.linear.EigenDecompositionSymmetric;
 import org.hipparchus.stat.correlation.Covariance;
 import org.junit.jupiter.api.Test;

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Collections;
 import java.util.List;
-import mischung.RefusedInput;
 import mischung.change.Course;
 import mischung.change.Factors;
 import mischung.change.LiftProduct;
@@ -18,6 +17,7 @@ import mischung.hair.Porosity;
 import mischung.hair.Reading;
 import mischung.hair.Tone;
 import mischung.plan.LiftWay;
+import mischung.said.RefusedInput;
 import org.junit.jupiter.api.Test;
 
 /** What visits teach adds up, whatever their order, and can be taken back one by one. */

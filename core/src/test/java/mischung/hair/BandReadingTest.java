@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import mischung.RefusedInput;
 import mischung.change.Course;
 import mischung.change.Factors;
 import mischung.change.RemoverRound;
@@ -17,6 +16,7 @@ import mischung.doubt.Forecast;
 import mischung.doubt.Start;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
+import mischung.said.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -124,14 +124,14 @@ class BandReadingTest {
     @CsvSource(
             delimiter = '|',
             value = {
-                "'' | line | nothing",
-                "6n 5, hello | line | From character 7",
-                "6x 5 | line | From character 1",
-                "6n 5, 14l 9 | band 2.level | from 1 to 12",
-                "6n 5, 8l 4 | band 2.toCm | half a centimetre",
-                "6n-red 5 | band 1.tone | natural, ash, gold",
-                "6n 5, 8l | line | From character 7",
-                "6n 500 | band 1.toCm | 0 to 150"
+                "'' | line | refusal.BAND_LINE",
+                "6n 5, hello | line | {character=7}",
+                "6x 5 | line | {character=1}",
+                "6n 5, 14l 9 | band 2.level | {least=1, most=12, unit=unit.IN_HALVES}",
+                "6n 5, 8l 4 | band 2.toCm | ENDS_BELOW",
+                "6n-red 5 | band 1.tone | tone.NATURAL, tone.ASH, tone.GOLD",
+                "6n 5, 8l | line | {character=7}",
+                "6n 500 | band 1.toCm | {least=0, most=150, unit=unit.CM}"
             })
     void aLineThatIsNotUnderstoodSaysWhere(String line, String field, String why) {
         assertThatThrownBy(() -> BandLine.read(line)).isInstanceOfSatisfying(RefusedInput.class, refused -> {
@@ -164,7 +164,7 @@ class BandReadingTest {
                                 List.of(new Zone(place, strand), new Zone(half, strand)),
                                 Density.NORMAL,
                                 Thickness.NORMAL))
-                        .hasMessageContaining("not both");
+                        .hasMessageContaining("WHOLE_OR_HALVES");
             }
         }
         assertThat(ZonePlace.HAIRLINE.whole()).isEqualTo(Optional.empty());

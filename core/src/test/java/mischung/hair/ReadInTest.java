@@ -4,9 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
-import mischung.RefusedInput;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
+import mischung.said.Heard;
+import mischung.said.RefusedInput;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -45,12 +46,14 @@ class ReadInTest {
         assertThat(read.alike().stream().map(ReadIn.Explanation::kind))
                 .contains(Past.Kind.AS_GROWN, Past.Kind.COLOURED, Past.Kind.COLOURED_OVER_LIFTED);
         assertThat(read.underTo() - read.underFrom()).isGreaterThan(2);
-        assertThat(read.words()).contains("as it grew", ", or ", "colour over natural hair of level");
+        assertThat(read.ways())
+                .extracting(way -> Heard.figure(way, "kind"))
+                .contains("pastKind.AS_GROWN", "pastKind.COLOURED");
         ReadIn known = ReadIn.of(
                 5, ToneMix.of(Tone.NATURAL), Past.of(Past.Kind.COLOURED).under(6, 7));
         assertThat(known.underFrom()).isGreaterThanOrEqualTo(6);
         assertThat(known.underTo()).isLessThanOrEqualTo(7);
-        assertThat(known.words()).startsWith("colour over natural hair");
+        assertThat(Heard.figure(known.ways().get(0), "kind")).isEqualTo("pastKind.COLOURED");
     }
 
     @ParameterizedTest

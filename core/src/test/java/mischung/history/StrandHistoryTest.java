@@ -8,7 +8,6 @@ import java.time.LocalDate;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.BandDetail;
 import mischung.hair.BandKind;
@@ -19,6 +18,7 @@ import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.said.Figure;
 import mischung.said.Heard;
+import mischung.said.RefusedInput;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -172,7 +172,7 @@ class StrandHistoryTest {
         assertThat(after.toCm() - after.fromCm()).isLessThan((before.toCm() - before.fromCm()) / 2);
         assertThatThrownBy(() -> history.corrected(60, TODAY))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("6.0 cm a month");
+                .hasMessageContaining("GROWS_SO_FAR{months=10, rate=6}");
     }
 
     /** What lies under a dark permanent colour is an interval, and never darker than what grows. */
@@ -273,9 +273,9 @@ class StrandHistoryTest {
         History later = new History(6, Growth.UNMEASURED, 3, List.of(Event.cut(TODAY.plusDays(1), 2)));
         assertThatThrownBy(() -> StrandHistory.of(later, 30, TODAY)).hasMessageContaining("events[0].date");
         assertThatThrownBy(() -> Event.colour(TODAY, Service.PERMANENT, Where.ALL, 5, Tone.NATURAL, 60))
-                .hasMessageContaining("1223/2009");
+                .hasMessageContaining("TOO_STRONG");
         assertThatThrownBy(() -> Event.colour(TODAY, Service.DEMI, Where.ALL, 5, Tone.AS_LIFTED, 7))
-                .hasMessageContaining("tone of its own");
+                .hasMessageContaining("COLOUR_HAS_A_TONE");
         assertThatThrownBy(() -> Growth.between(2, 1)).isInstanceOf(RefusedInput.class);
     }
 

@@ -1,12 +1,12 @@
 package mischung.measure;
 
+import static mischung.said.Heard.a;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import java.util.Arrays;
 import java.util.Optional;
 import java.util.Random;
-import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Measured;
@@ -20,6 +20,8 @@ import mischung.light.Spectrum;
 import mischung.light.Srgb;
 import mischung.light.WhitePoint;
 import mischung.light.Xyz;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -153,11 +155,11 @@ class CardPhotoTest {
         assertThat(lamp).isLessThan(bulb);
     }
 
-    private static void refused(Pixels photo, Frame card, Frame hair, String field, String why) {
+    private static void refused(Pixels photo, Frame card, Frame hair, String field, RefusalMessage why) {
         assertThatThrownBy(() -> CardPhoto.measured(photo, card, hair, 0.18, Optional.empty()))
                 .isInstanceOfSatisfying(RefusedInput.class, refused -> {
                     assertThat(refused.field()).isEqualTo(field);
-                    assertThat(refused.remedy()).contains(why);
+                    assertThat(refused.remedy()).matches(a(why));
                 });
     }
 
@@ -165,19 +167,29 @@ class CardPhotoTest {
     void whatCannotBeMeasuredIsRefusedWithTheReason() {
         Spectrum blonde = hair(BandKind.LIGHTENED, 11, Tone.AS_LIFTED);
         Pixels good = photo(blonde, Illuminant.D65, 1, 0);
-        refused(photo(blonde, Illuminant.D65, 2.2, 0), CARD, HAIR, "hair", "Over-exposed");
-        refused(photo(blonde, Illuminant.D65, 6, 0), CARD, HAIR, "card", "Over-exposed");
+        refused(photo(blonde, Illuminant.D65, 2.2, 0), CARD, HAIR, "hair", RefusalMessage.OVER_EXPOSED);
+        refused(photo(blonde, Illuminant.D65, 6, 0), CARD, HAIR, "card", RefusalMessage.OVER_EXPOSED);
         refused(
                 photo(hair(BandKind.NATURAL, 2, Tone.NATURAL), Illuminant.D65, 0.005, 0),
                 CARD,
                 HAIR,
                 "card",
-                "Too dark");
-        refused(photo(hair(BandKind.NATURAL, 1, Tone.NATURAL), Illuminant.D65, 0.1, 0), CARD, HAIR, "hair", "Too dark");
-        refused(good, CARD, new Frame(0.7, 0.5, 0.05, 0.05), "hair", "tiny");
-        refused(good, new Frame(0.1, 0.1, 0.01, 0.8), HAIR, "card", "tiny");
-        refused(good, new Frame(0.3, 0.1, 0.3, 0.8), new Frame(0.7, 0.1, 0.25, 0.8), "card", "only the card");
-        refused(good, CARD, new Frame(0.3, 0.1, 0.4, 0.8), "hair", "beside the card");
+                RefusalMessage.UNDER_EXPOSED);
+        refused(
+                photo(hair(BandKind.NATURAL, 1, Tone.NATURAL), Illuminant.D65, 0.1, 0),
+                CARD,
+                HAIR,
+                "hair",
+                RefusalMessage.UNDER_EXPOSED);
+        refused(good, CARD, new Frame(0.7, 0.5, 0.05, 0.05), "hair", RefusalMessage.TOO_TINY);
+        refused(good, new Frame(0.1, 0.1, 0.01, 0.8), HAIR, "card", RefusalMessage.TOO_TINY);
+        refused(
+                good,
+                new Frame(0.3, 0.1, 0.3, 0.8),
+                new Frame(0.7, 0.1, 0.25, 0.8),
+                "card",
+                RefusalMessage.CARD_UNEVEN);
+        refused(good, CARD, new Frame(0.3, 0.1, 0.4, 0.8), "hair", RefusalMessage.HAIR_BESIDE_CARD);
         assertThatThrownBy(() -> CardPhoto.measured(good, CARD, HAIR, Double.NaN, Optional.empty()))
                 .hasMessageContaining("cardReflectance");
         assertThatThrownBy(() -> new Frame(0.9, 0, 0.5, 1)).hasMessageContaining("width");

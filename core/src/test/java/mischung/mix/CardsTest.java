@@ -280,7 +280,7 @@ class CardsTest {
                 .filter(card -> card.bowl().equals(lifts.get(0).name()))
                 .findFirst()
                 .orElseThrow();
-        assertThat(first.title()).containsIgnoringCase("cleanse");
+        assertThat(first.title().text()).contains("action.CLEANSE");
         assertThat(first.lines().get(0).code()).startsWith("lightest");
         assertThat(first.lines().get(0).grams()).isCloseTo(first.lines().get(1).grams(), within(0.5));
     }

@@ -8,8 +8,9 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 import mischung.Constants;
-import mischung.RefusedInput;
 import mischung.product.Developer;
+import mischung.said.Figure;
+import mischung.said.RefusedInput;
 import mischung.shelf.DemoShelf;
 import mischung.shelf.Item;
 import mischung.shelf.Shelf;
@@ -110,13 +111,13 @@ class ExperienceTest {
                 1,
                 1,
                 0,
-                "Bowl",
+                new Figure.Typed("Bowl"),
                 0,
                 0,
                 0,
                 List.of(),
                 0,
-                "1 : 1",
+                new Figure.Typed("1 : 1"),
                 15,
                 List.of(
                         Line.of(item("demi-gold-8"), 30),

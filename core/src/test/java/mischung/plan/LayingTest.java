@@ -6,11 +6,11 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.change.Wetness;
 import mischung.hair.BandRef;
 import mischung.hair.Tone;
 import mischung.product.ShadeClass;
+import mischung.said.RefusedInput;
 import mischung.wish.Aim;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -56,8 +56,8 @@ class LayingTest {
     }
 
     @Test
-    void strongerThanForHairNamesTheRule() {
-        assertThatThrownBy(() -> made(Action.LIGHTEN, 60, 30, 2, 1, 0)).hasMessageContaining("1223/2009");
+    void strongerThanForHairIsRefusedByTheRule() {
+        assertThatThrownBy(() -> made(Action.LIGHTEN, 60, 30, 2, 1, 0)).hasMessageContaining("TOO_STRONG");
     }
 
     @Test

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import mischung.RefusedInput;
 import mischung.change.Application;
 import mischung.formula.Formula;
 import mischung.formula.FormulaSearch;
@@ -26,6 +25,7 @@ import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
 import mischung.said.Figure;
 import mischung.said.Heard;
+import mischung.said.RefusedInput;
 import mischung.school.School;
 import mischung.wish.Limits;
 import mischung.wish.Wish;

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
 import java.util.stream.Collectors;
-import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -18,6 +17,7 @@ import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
+import mischung.said.RefusedInput;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.DoubleRange;
@@ -99,10 +99,10 @@ class ProductTest {
     void whatCannotBeBlendedIsRefused() {
         assertThatThrownBy(() -> Developer.blend(new Developer(30), 50, new Developer(10), new Developer(20)))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("30 vol");
+                .hasMessageContaining("30.0 is not possible: refusal.BLEND_BETWEEN{stronger=20, weaker=10}");
         assertThatThrownBy(() -> new Developer(41))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("40");
+                .hasMessageContaining("TOO_STRONG");
         assertThatThrownBy(() -> new Developer(Double.NaN)).isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> Developer.blended(List.of())).isInstanceOf(RefusedInput.class);
     }
@@ -187,9 +187,9 @@ class ProductTest {
         Shade demi = DEMO.of(ShadeClass.DEMI).get(0);
         Shade permanent = DEMO.of(ShadeClass.PERMANENT).get(0);
         assertThatThrownBy(() -> new Mix(List.of(new Mix.Part(demi, 1), new Mix.Part(permanent, 1))))
-                .hasMessageContaining("one class");
+                .hasMessageContaining("ONE_CLASS");
         assertThatThrownBy(() -> new Mix(List.of(new Mix.Part(demi, 1), new Mix.Part(demi, 2))))
-                .hasMessageContaining("once");
+                .hasMessageContaining("SHADE_ONCE");
         assertThatThrownBy(() -> new Mix.Part(demi, 7)).isInstanceOf(RefusedInput.class);
     }
 }

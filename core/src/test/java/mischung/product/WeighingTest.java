@@ -7,8 +7,8 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
-import mischung.RefusedInput;
 import mischung.product.Developer.Portion;
+import mischung.said.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -67,9 +67,9 @@ class WeighingTest {
     void whatIsShortIsSaidBeforeTheFirstBowl() {
         assertThatThrownBy(() -> Blend.of(new Developer(15), 60, List.of(there(10, 20), there(20, 500))))
                 .isInstanceOf(RefusedInput.class)
-                .hasMessageContaining("only 40 g");
+                .hasMessageContaining("CAN_BE_MADE{grams=40}");
         assertThatThrownBy(() -> Blend.of(new Developer(30), 10, List.of(there(10, 20), there(20, 500))))
-                .hasMessageContaining("only 0 g");
+                .hasMessageContaining("CAN_BE_MADE{grams=0}");
     }
 
     /** Whatever is there: the blend acts like what was wanted (Developer.blended, weighted mean), and nothing is overdrawn. */
@@ -97,7 +97,7 @@ class WeighingTest {
                     assertThat(portion.grams()).isLessThanOrEqualTo(stock + 1e-6);
                 }
             } catch (RefusedInput tooLittle) {
-                assertThat(tooLittle).hasMessageContaining("can be made");
+                assertThat(tooLittle).hasMessageContaining("CAN_BE_MADE");
             }
         }
         assertThat(made).isGreaterThan(100);

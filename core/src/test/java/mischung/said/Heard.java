@@ -12,7 +12,7 @@ public final class Heard {
 
     /** Whole, without words: "task.APPLY{what=task.BOWL_LIFTING{bowl=A, way=liftWay.ROOT}}". */
     public static String text(Said said) {
-        return new Figure.Part(said).text();
+        return said.text();
     }
 
     /** A figure as it is kept. */

@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import mischung.RefusedInput;
 import mischung.change.Application;
 import mischung.change.Factors;
 import mischung.hair.Band;
@@ -20,6 +19,7 @@ import mischung.light.Lab;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.said.RefusedInput;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -227,6 +227,6 @@ class ShelfFileTest {
         Map<String, String> developer = line("kind", "developer", "volume", "20", "pack_g", "1000", "packs", "2");
         assertThat(read(developer).product().volume()).isEqualTo(20);
         developer.put("volume", "60");
-        assertThatThrownBy(() -> read(developer)).hasMessageContaining("1223/2009");
+        assertThatThrownBy(() -> read(developer)).hasMessageContaining("TOO_STRONG");
     }
 }

@@ -1,5 +1,6 @@
 package mischung.shelf;
 
+import static mischung.said.Heard.a;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
@@ -10,7 +11,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import mischung.RefusedInput;
 import mischung.doubt.Calibration;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
@@ -24,6 +24,8 @@ import mischung.product.Mix;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.school.Method;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
@@ -138,7 +140,8 @@ class ShelfTest {
         assertThat(alone.mixesWith()).isEmpty();
         assertThatThrownBy(() -> alone.in(ShadeClass.COVERAGE))
                 .isInstanceOfSatisfying(
-                        RefusedInput.class, wrong -> assertThat(wrong.remedy()).contains("maker"));
+                        RefusedInput.class,
+                        wrong -> assertThat(wrong.remedy()).matches(a(RefusalMessage.ONE_CLASS_OR_WITH)));
         line.put("mixes_with", "coverage permanent");
         Item item = read(line);
         Shade guest = item.product().shade().orElseThrow();

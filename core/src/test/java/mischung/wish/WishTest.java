@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Density;
@@ -23,6 +22,7 @@ import mischung.light.Ciede2000;
 import mischung.light.Srgb;
 import mischung.said.Figure;
 import mischung.said.Heard;
+import mischung.said.RefusedInput;
 import org.junit.jupiter.api.Test;
 
 /** How a wish lies on the head, and which wishes cannot all be had. */

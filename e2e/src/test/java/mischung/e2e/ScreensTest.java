@@ -15,6 +15,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Cookie;
+import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.RequestOptions;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -75,13 +76,7 @@ class ScreensTest extends OneApplication {
             })
     void everyScreenIsSoundAtBothWidths(String path) {
         Page page = open(path, 1280, 800);
-        // In the light mode, which leaves out what only frames of other sites need; this program has none.
-        List<String> faults = new AxeBuilder(page)
-                .setLegacyMode(true).analyze().getViolations().stream()
-                        .filter(rule -> SERIOUS.contains(rule.getImpact()))
-                        .map(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
-                        .toList();
-        assertThat(faults).isEmpty();
+        assertThat(faults(page)).isEmpty();
         assertThat(page.title()).matches("[^·]+( · [^·]+)? · Mischung");
         Object tooSmall = page.evaluate("""
                 () => [...document.querySelectorAll('main button:not(.score-band):not(.band):not(.time-event), header a, header button')]
@@ -89,49 +84,37 @@ class ScreensTest extends OneApplication {
                     .map(e => e.outerHTML)
                 """);
         assertThat((List<?>) tooSmall).isEmpty();
-        assertThat(sideways(page)).as("1280 wide").isLessThanOrEqualTo(0);
-        assertThat(cut(page)).as("cut at 1280").isEmpty();
+        fits(page, "at 1280");
         page.setViewportSize(1024, 768);
         assertThat(page.locator(sign(path)).first()).isVisible();
         // What is drawn to the width is drawn again in the frame after it changed.
         page.waitForFunction("() => document.documentElement.scrollWidth <= window.innerWidth");
+        fits(page, "at 1024");
+        inGerman(page);
+        assertThat(page.locator(sign(path)).first()).isVisible();
+        assertThat(page.locator("html")).hasAttribute("lang", "de");
+        page.waitForLoadState(LoadState.NETWORKIDLE);
+        assertThat(faults(page)).as("in German").isEmpty();
+        fits(page, "at 1024 in German");
+        page.setViewportSize(1280, 800);
+        page.waitForFunction("() => document.documentElement.scrollWidth <= window.innerWidth");
+        fits(page, "at 1280 in German");
+        assertThat(PageWords.english(page, application.address(), JUDGED)).isEmpty();
         page.context().close();
     }
 
-    /** Words that lie beyond a box which shows nothing outside itself; what scrolls, and what only screen readers hear, is not cut. */
-    private static List<?> cut(Page page) {
-        return (List<?>) page.evaluate("""
-                () => {
-                  const found = [];
-                  const texts = document.createTreeWalker(document.body, NodeFilter.SHOW_TEXT);
-                  while (texts.nextNode()) {
-                    const text = texts.currentNode;
-                    const inside = text.parentElement;
-                    if (text.data.trim() === '' || inside.closest('.unseen, style, script, title, [aria-hidden=true], .ant-table-tbody-virtual')) continue;
-                    const range = document.createRange();
-                    range.selectNodeContents(text);
-                    const lines = [...range.getClientRects()].filter(line => line.width > 1 && line.height > 1);
-                    for (let box = inside; box !== document.body; box = box.parentElement) {
-                      const { overflowX, overflowY, visibility } = getComputedStyle(box);
-                      if (visibility === 'hidden' || /auto|scroll/.test(overflowX + overflowY)) break;
-                      const edge = box.getBoundingClientRect();
-                      const beside = overflowX !== 'visible'
-                        && lines.some(line => line.right > edge.right + 1.5 || line.left < edge.left - 1.5);
-                      const below = overflowY !== 'visible'
-                        && lines.some(line => line.bottom > edge.bottom + 4 || line.top < edge.top - 4);
-                      if (beside || below) {
-                        found.push(text.data.trim().slice(0, 60) + ' in ' + box.className);
-                        break;
-                      }
-                    }
-                  }
-                  return [...new Set(found)];
-                }
-                """);
+    /** In the light mode, which leaves out what only frames of other sites need; this program has none. */
+    private static List<String> faults(Page page) {
+        return new AxeBuilder(page)
+                .setLegacyMode(true).analyze().getViolations().stream()
+                        .filter(rule -> SERIOUS.contains(rule.getImpact()))
+                        .map(rule -> rule.getId() + " " + rule.getNodes().get(0).getHtml())
+                        .toList();
     }
 
-    private static int sideways(Page page) {
-        return ((Number) page.evaluate("() => document.documentElement.scrollWidth - window.innerWidth")).intValue();
+    private static void fits(Page page, String where) {
+        assertThat(PageWords.sideways(page)).as("wider than the screen " + where).isLessThanOrEqualTo(0);
+        assertThat(PageWords.cut(page)).as("cut " + where).isEmpty();
     }
 
     /** A page key leads on, the page takes the focus, and a dialog in front keeps the keys to itself. */
@@ -349,6 +332,9 @@ class ScreensTest extends OneApplication {
 
     private static final String LOOK_BACK = "/cases/done/look-back";
 
+    private static final List<String> JUDGED =
+            List.of("Filler a level lighter at the crown", "Film over the ends", "Mix the target earlier");
+
     private static int worked;
 
     private static void keep(Page page, String folder, String name) {
@@ -416,8 +402,8 @@ class ScreensTest extends OneApplication {
         post(
                 page,
                 api + "look-back/judged",
-                "{\"hand\":\"Ada\",\"worked\":\"Filler a level lighter at the crown\",\"alsoWorked\":\"Film over the"
-                        + " ends\",\"change\":\"Mix the target earlier\"}");
+                String.format(
+                        "{\"hand\":\"Ada\",\"worked\":\"%s\",\"alsoWorked\":\"%s\",\"change\":\"%s\"}", JUDGED.toArray()));
         return worked;
     }
 

@@ -4,7 +4,8 @@ import java.time.Clock;
 import java.time.Duration;
 import java.time.Instant;
 import java.time.ZoneId;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.context.properties.ConfigurationPropertiesScan;
@@ -35,7 +36,7 @@ public class MischungApplication {
         Clock real = settings.start().isEmpty()
                 ? computer
                 : Clock.offset(computer, Duration.between(computer.instant(), Instant.parse(settings.start())));
-        double hasten = RefusedInput.within("mischung.hasten", settings.hasten(), 1, FASTEST, "");
+        double hasten = RefusedInput.within("mischung.hasten", settings.hasten(), 1, FASTEST, Unit.NONE);
         Instant from = settings.hastenFrom().isEmpty() ? real.instant() : Instant.parse(settings.hastenFrom());
         Clock shown = hasten == 1 ? real : new HastenedClock(real, from, hasten);
         return new SteadyClock(shown, System::nanoTime, hasten);

@@ -7,7 +7,10 @@ import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.server.words.Catalogue;
+import mischung.server.words.Language;
+import mischung.server.words.ProblemMessage;
 import org.flywaydb.core.api.FlywayException;
 import org.flywaydb.core.api.exception.FlywayValidateException;
 import org.jspecify.annotations.Nullable;
@@ -56,16 +59,19 @@ final class StartFault {
                 throw new RefusedInput(
                         name,
                         argument,
-                        "Known are: "
-                                + String.join(
-                                        ", ",
-                                        new TreeSet<>(KNOWN)
-                                                .stream()
-                                                        .filter(one ->
-                                                                one.equals(one.toLowerCase(java.util.Locale.ROOT)))
-                                                        .map(one -> "--mischung." + one)
-                                                        .toList())
-                                + ".");
+                        ProblemMessage.OPTIONS
+                                .say()
+                                .typed(
+                                        "known",
+                                        String.join(
+                                                ", ",
+                                                new TreeSet<>(KNOWN)
+                                                        .stream()
+                                                                .filter(one -> one.equals(
+                                                                        one.toLowerCase(java.util.Locale.ROOT)))
+                                                                .map(one -> "--mischung." + one)
+                                                                .toList()))
+                                .said());
             }
         }
     }
@@ -94,7 +100,7 @@ final class StartFault {
                 .or(() -> find(fault, RefusedInput.class)
                         .map(refused -> lines(
                                 "The option " + refused.field() + " cannot be " + refused.value() + ".",
-                                refused.remedy())))
+                                Catalogue.of(Language.EN).say(refused.remedy()))))
                 .or(() -> find(fault, BindException.class)
                         .map(wrong -> lines(
                                 "An option cannot be so (" + wrong.getName() + "): " + oneLine(deepest(fault)) + ".",

@@ -128,13 +128,13 @@ class CaseApiTest extends OnDemoData {
                 "\"greyShare\":0.0 | \"greyShare\":5 | content.zones[0].bands[0].greyShare | 5 | 0 to 1",
                 "\"AS_LIFTED\" | \"BLURPLE\" | content.zones[0].bands[1].tone | BLURPLE | AS_LIFTED",
                 "\"porosity\" | \"colour\":1,\"porosity\" | content.zones[0].bands[0].colour | colour | no such field",
-                "\"porosity\" | \"porositee\" | content.zones[0].bands[0].porosity | nothing | missing",
+                "\"porosity\" | \"porositee\" | content.zones[0].bands[0].porosity | '' | missing",
                 "\"FRINGE\" | \"CROWN\" | content.zones[1].place | CROWN | only once",
-                "\"Mira Tannhof\" | \"  \" | content.clientName | an empty name | Give the client a name",
+                "\"Mira Tannhof\" | \"  \" | content.clientName | '' | Give the client a name",
                 "\"Mira Tannhof\" | \"Mira\\\\ud83d\" | content.clientName | Mira | on one line",
                 "\"2026-11-23\" | \"tomorrow\" | content.date | tomorrow | 2026-11-23",
                 "\"09:00:00\" | \"25:00\" | content.startTime | 25:00 | 09:00",
-                "\"formatVersion\":10 | \"formatVersion\":11 | formatVersion | 11 | version 1 to version 10",
+                "\"formatVersion\":10 | \"formatVersion\":11 | formatVersion | 11 | from 1 to 10",
                 "\"mischung-case\" | \"other\" | format | other | exported by this program"
             })
     void wrongFilesAreRefusedWholeByField(String good, String bad, String field, String value, String remedy) {

@@ -570,7 +570,7 @@ class NothingLostApiTest extends OnDemoData {
     @Test
     void aFileThatIsNotUtf8IsRefused() {
         byte[] latin = "kind,code,pack_g,name\ndeveloper,x,1000,Gr\u00fcn\n".getBytes(StandardCharsets.ISO_8859_1);
-        assertThat(app.post("/api/shelf/imports?range=Latin", "text/csv", latin).field("value"))
-                .isEqualTo("no UTF-8");
+        assertThat(app.post("/api/shelf/imports?range=Latin", "text/csv", latin).field("remedy"))
+                .contains("UTF-8");
     }
 }

@@ -22,6 +22,8 @@ import mischung.light.Lab;
 import mischung.server.device.ColourReader;
 import mischung.server.device.DeviceFault;
 import mischung.server.device.SimulatedReader;
+import mischung.server.words.Catalogue;
+import mischung.server.words.Language;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -127,7 +129,9 @@ class ReaderTest {
             } else {
                 assertThatThrownBy(reader::read).isInstanceOfSatisfying(DeviceFault.class, thrown -> {
                     assertThat(thrown.kind()).isEqualTo(DeviceFault.Kind.valueOf(fault));
-                    assertThat(thrown.words()).isNotBlank();
+                    assertThat(Catalogue.of(Language.EN).say(thrown.said()))
+                            .contains("colour reader")
+                            .doesNotContain("{");
                 });
             }
         }

@@ -13,7 +13,7 @@ import java.net.Socket;
 import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.concurrent.atomic.AtomicLong;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
 import mischung.server.device.DeviceFault;
 import mischung.server.device.Scale;
 import mischung.server.device.SimulatedScale;
@@ -78,7 +78,7 @@ class ScaleTest {
             assertThatThrownBy(scale::weigh)
                     .isInstanceOfSatisfying(
                             DeviceFault.class, fault -> assertThat(fault.kind()).isEqualTo(DeviceFault.Kind.UNPLUGGED))
-                    .hasMessageContaining("weigh by hand");
+                    .hasMessageContaining("DEVICE_UNPLUGGED{device=scale}");
             standIn.plug(true);
             assertThat(scale.weigh().grams()).isCloseTo(12, within(NEAR + 0.01));
         }
@@ -145,6 +145,6 @@ class ScaleTest {
             port = free.getLocalPort();
         }
         assertThatThrownBy(() -> new Scale(port, PATIENCE).weigh())
-                .hasMessageContaining("No scale answers at port " + port);
+                .hasMessageContaining("DEVICE_ABSENT{device=scale, port=" + port + "}");
     }
 }

@@ -118,7 +118,7 @@ class SequenceApiTest extends OnDemoData {
         house.putArray("durations");
         Started.Answer late = app.put("/api/house", house.toString());
         assertThat(late.status()).as("another drawer was open").isEqualTo(409);
-        assertThat(late.field("remedy")).contains("durations");
+        assertThat(late.field("remedy")).contains("how long things take");
         house.put("version", app.get("/api/house").json().path("version").asLong());
         assertThat(sequence(5).path("minutes").asInt()).isGreaterThan(before + 25);
         house.putArray("durations").addObject().put("name", "singing").put("value", 45);

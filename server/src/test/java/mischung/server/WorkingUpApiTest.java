@@ -79,7 +79,7 @@ class WorkingUpApiTest extends OnDemoData {
                 .put("by", "Ruth O.")
                 .put("reason", "It will be fine")
                 .put("at", "2026-11-23T08:00:00Z");
-        assertThat(put(3, never).field("remedy")).contains("cannot be taken on");
+        assertThat(put(3, never).field("remedy")).contains("Nobody can take this on");
     }
 
     @Test

@@ -3,9 +3,11 @@ package mischung.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.hair.Tone;
 import mischung.light.Lab;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.wish.Aim;
 
 /** One colour that is wanted. */
@@ -24,9 +26,9 @@ public record AimView(
     public record PickedView(
             @Schema(description = "L*, 5–95") double l, double a, double b) {
         Lab checked() {
-            RefusedInput.within("l", l, 5, 95, "");
-            RefusedInput.within("a", a, -60, 80, "");
-            RefusedInput.within("b", b, -60, 80, "");
+            RefusedInput.within("l", l, 5, 95, Unit.NONE);
+            RefusedInput.within("a", a, -60, 80, Unit.NONE);
+            RefusedInput.within("b", b, -60, 80, Unit.NONE);
             return Lab.d65(l, a, b);
         }
     }
@@ -50,7 +52,7 @@ public record AimView(
 
     Aim checked() {
         if (picked.size() > 1) {
-            throw new RefusedInput("picked", picked.size() + " colours", "Pick one colour, or none.");
+            throw new RefusedInput("picked", picked.size(), RefusalMessage.ONE_OR_NONE);
         }
         Optional<Lab> colour =
                 CaseFile.eachOf("picked", picked, PickedView::checked).stream().findFirst();

@@ -7,15 +7,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
 import java.util.Set;
-import mischung.RefusedInput;
 import mischung.mix.Card;
 import mischung.mix.Line;
 import mischung.product.Pouring;
+import mischung.said.Figure;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.server.store.MixStore;
 import mischung.server.store.Once;
+import mischung.server.words.ProblemMessage;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
-import tools.jackson.databind.json.JsonMapper;
 
 /** Bowls as they are weighed: from the first weight on each keeps the card it was begun with. */
 @Component
@@ -26,12 +28,12 @@ class Bowls {
 
     private final MixStore store;
     private final Once once;
-    private final JsonMapper json;
+    private final JobFormat kept;
 
-    Bowls(MixStore store, Once once, JsonMapper json) {
+    Bowls(MixStore store, Once once, JobFormat kept) {
         this.once = once;
         this.store = store;
-        this.json = json;
+        this.kept = kept;
     }
 
     /** A bowl that was begun. */
@@ -59,12 +61,7 @@ class Bowls {
         store.bowls(visit)
                 .forEach(bowl -> all.put(
                         bowl.key(),
-                        new Begun(
-                                bowl.id(),
-                                json.readValue(bowl.card(), Card.class),
-                                bowl.done(),
-                                bowl.leftGrams(),
-                                bowl.weighings())));
+                        new Begun(bowl.id(), kept.card(bowl.card()), bowl.done(), bowl.leftGrams(), bowl.weighings())));
         return all;
     }
 
@@ -76,7 +73,7 @@ class Bowls {
     }
 
     private long begin(long visit, Card card) {
-        return store.begin(visit, card.key(), card.title(), json.writeValueAsString(card), card.needGrams());
+        return store.begin(visit, card.key(), kept.written(card), card.needGrams());
     }
 
     /**
@@ -93,9 +90,9 @@ class Bowls {
         Card card = now(visit, planned);
         if (line < 0 || line >= card.lines().size()) {
             throw new RefusedInput(
-                    "line", line, "The bowl has lines 0 to " + (card.lines().size() - 1) + ".");
+                    "line", line, RefusedInput.fromTo(0, card.lines().size() - 1));
         }
-        RefusedInput.within("grams", grams, LEAST, MOST_AT_ONCE, "g");
+        RefusedInput.within("grams", grams, LEAST, MOST_AT_ONCE, Unit.G);
         store.weigh(
                 begin(visit, card),
                 line,
@@ -129,7 +126,7 @@ class Bowls {
             }
         }
         if (open.isEmpty()) {
-            throw new RefusedInput("key", key, "Nothing is in this bowl that could be taken back.");
+            throw new RefusedInput("key", key, ProblemMessage.NOTHING_TO_TAKE_BACK);
         }
         MixStore.Weighing last = open.get(open.size() - 1);
         store.weigh(
@@ -146,7 +143,7 @@ class Bowls {
     Begun begun(long visit, String key) {
         Begun begun = of(visit).get(key);
         if (begun == null) {
-            throw new RefusedInput("key", key, "This bowl has not been begun.");
+            throw new RefusedInput("key", key, ProblemMessage.BOWL_NOT_BEGUN);
         }
         return begun;
     }
@@ -161,13 +158,13 @@ class Bowls {
         List<Line> lines = new ArrayList<>(card.lines());
         lines.add(line);
         Card more = card.with(lines);
-        store.change(begin(visit, card), json.writeValueAsString(more));
+        store.change(begin(visit, card), kept.written(more));
         once.keep(press, 0);
     }
 
     /** A bowl that no plan asks for, under a number no other has: read and given in one transaction. */
     @Transactional
-    public void extra(long visit, String title, List<Line> lines, double volume, String press) {
+    public void extra(long visit, Figure title, List<Line> lines, double volume, String press) {
         if (once.done(press).isPresent()) {
             return;
         }
@@ -181,7 +178,20 @@ class Bowls {
         begin(
                 visit,
                 new Card(
-                        "1/X" + number + "/1", "X" + number, 1, 1, 0, title, 0, 0, 0, List.of(), 0, "", volume, lines));
+                        "1/X" + number + "/1",
+                        "X" + number,
+                        1,
+                        1,
+                        0,
+                        title,
+                        0,
+                        0,
+                        0,
+                        List.of(),
+                        0,
+                        Card.UNMIXED,
+                        volume,
+                        lines));
         once.keep(press, 0);
     }
 
@@ -191,7 +201,7 @@ class Bowls {
         Begun begun = begun(visit, key);
         double in = begun.poured().stream().mapToDouble(g -> g).sum();
         if (leftGrams.isPresent()) {
-            RefusedInput.within("leftGrams", leftGrams.getAsDouble(), 0, in, "g, which is in the bowl");
+            RefusedInput.within("leftGrams", leftGrams.getAsDouble(), 0, in, Unit.G_IN_THE_BOWL);
         }
         store.finish(begun.id, done, leftGrams);
     }

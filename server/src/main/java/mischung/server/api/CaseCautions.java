@@ -13,6 +13,8 @@ import mischung.hair.Canvas;
 import mischung.mix.BowlContent;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.said.Said;
+import mischung.server.words.ProblemMessage;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 
@@ -70,10 +72,10 @@ class CaseCautions {
         if (!blocks.isEmpty()) {
             throw new Refusal(
                     HttpStatus.UNPROCESSABLE_CONTENT,
-                    "This work is blocked",
+                    ProblemMessage.BLOCKED_WORK,
                     field,
-                    blocks.size() + (blocks.size() == 1 ? " block" : " blocks"),
-                    "Settle first: " + String.join(" · ", blocks));
+                    Integer.toString(blocks.size()),
+                    settle(String.join(" · ", blocks)));
         }
     }
 
@@ -103,12 +105,16 @@ class CaseCautions {
                 if (one.blocks()) {
                     throw new Refusal(
                             HttpStatus.UNPROCESSABLE_CONTENT,
-                            "This test is blocked",
+                            ProblemMessage.BLOCKED_TEST,
                             "content.strandTests[" + i + "].startedAt",
                             StandingView.title(one.caution()),
-                            "Settle first: " + StandingView.cleared(one.caution()));
+                            settle(StandingView.cleared(one.caution())));
                 }
             }
         }
+    }
+
+    private static Said settle(String what) {
+        return ProblemMessage.SETTLE_FIRST.say().typed("what", what).said();
     }
 }

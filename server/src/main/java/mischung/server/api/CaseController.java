@@ -10,7 +10,6 @@ import java.time.LocalTime;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Collectors;
-import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Density;
@@ -19,10 +18,12 @@ import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.hair.ZonePlace;
+import mischung.said.RefusedInput;
 import mischung.server.store.CaseStore;
 import mischung.server.store.Shredder;
 import mischung.server.store.Visit;
 import mischung.server.words.Catalogue;
+import mischung.server.words.ProblemMessage;
 import mischung.wish.Aim;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -174,10 +175,10 @@ class CaseController {
                     cases.get(id);
                     return new Refusal(
                             HttpStatus.CONFLICT,
-                            "Someone else changed this case",
+                            ProblemMessage.CASE_CHANGED,
                             "version",
-                            Long.toString(change.version),
-                            "What you typed is still on your screen. Look at what is different, and take either.");
+                            change.version,
+                            ProblemMessage.LOOK_WHAT_DIFFERS);
                 });
     }
 

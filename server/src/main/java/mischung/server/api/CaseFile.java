@@ -13,7 +13,6 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import mischung.RefusedInput;
 import mischung.caution.TakenOn;
 import mischung.consult.Consultation;
 import mischung.hair.Band;
@@ -32,6 +31,9 @@ import mischung.hair.ZonePlace;
 import mischung.history.History;
 import mischung.light.Lab;
 import mischung.plan.Round;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.server.store.ClientStore;
 import mischung.wish.Wish;
 import mischung.wish.WorkedHead;
@@ -176,9 +178,16 @@ public record CaseFile(
             @Schema(description = "0–1440") int minute) {
         MovedView checked() {
             if (key.isBlank() || key.length() > LONGEST_KEY) {
-                throw new RefusedInput("key", key, "Give the key of a task, at most " + LONGEST_KEY + " characters.");
+                throw new RefusedInput(
+                        "key",
+                        key,
+                        RefusalMessage.CHARACTERS
+                                .say()
+                                .count("least", 1)
+                                .count("most", LONGEST_KEY)
+                                .said());
             }
-            RefusedInput.within("minute", minute, 0, 1440, "min");
+            RefusedInput.within("minute", minute, 0, 1440, Unit.MIN);
             return this;
         }
     }
@@ -333,7 +342,7 @@ public record CaseFile(
      */
     CheckedCase checked(Shades shades) {
         if (zones.size() > ZonePlace.values().length) {
-            throw new RefusedInput("zones", zones.size() + " zones", "Each place may stand only once on a head.");
+            throw new RefusedInput("zones", zones.size(), RefusalMessage.PLACE_ONCE);
         }
         List<Zone> checkedZones = eachOf("zones", zones, zone -> new Zone(zone.place, strand(zone.bands)));
         Head head = new Head(checkedZones, density, thickness);
@@ -341,25 +350,50 @@ public record CaseFile(
         Wish wished = at("wish", () -> wish.checked(told));
         if (notWanted.size() > MOST_NOT_WANTED || route.length() > 80) {
             throw new RefusedInput(
-                    "notWanted", notWanted.size() + " shades", "Name at most " + MOST_NOT_WANTED + " shades.");
+                    "notWanted",
+                    notWanted.size(),
+                    RefusalMessage.AT_MOST.say().count("most", MOST_NOT_WANTED).said());
         }
         List<String> out = eachOf("notWanted", notWanted, code -> code);
         List<Round> own = at("ownRoute", () -> RoundView.checked(ownRoute, WorkedHead.of(head, wished), shades));
-        RefusedInput.within("minutes", minutes, 5, 1440, "minutes");
+        RefusedInput.within("minutes", minutes, 5, 1440, Unit.MIN);
         if (chair.length() > 40 || chair.chars().anyMatch(Character::isISOControl)) {
-            throw new RefusedInput("chair", chair, "Give at most 40 characters on one line.");
+            throw new RefusedInput(
+                    "chair",
+                    chair,
+                    RefusalMessage.ONE_LINE
+                            .say()
+                            .count("least", 0)
+                            .count("most", 40)
+                            .said());
         }
         if (date.getYear() < 1900 || date.getYear() > 2999) {
-            throw new RefusedInput("date", date, "Give a day from 1900 to 2999.");
+            throw new RefusedInput(
+                    "date",
+                    date,
+                    RefusalMessage.DAY_FROM_TO
+                            .say()
+                            .typed("from", "1900")
+                            .typed("to", "2999")
+                            .said());
         }
         if (strandTests.size() > MOST_TESTS) {
-            throw new RefusedInput("strandTests", strandTests.size() + " tests", "Keep at most " + MOST_TESTS + ".");
+            throw new RefusedInput(
+                    "strandTests",
+                    strandTests.size(),
+                    RefusalMessage.AT_MOST.say().count("most", MOST_TESTS).said());
         }
         if (takenOn.size() > MOST_TAKEN_ON) {
-            throw new RefusedInput("takenOn", takenOn.size() + " entries", "Keep at most " + MOST_TAKEN_ON + ".");
+            throw new RefusedInput(
+                    "takenOn",
+                    takenOn.size(),
+                    RefusalMessage.AT_MOST.say().count("most", MOST_TAKEN_ON).said());
         }
         if (moved.size() > MOST_MOVED) {
-            throw new RefusedInput("moved", moved.size() + " tasks", "Move at most " + MOST_MOVED + ".");
+            throw new RefusedInput(
+                    "moved",
+                    moved.size(),
+                    RefusalMessage.AT_MOST.say().count("most", MOST_MOVED).said());
         }
         Map<String, Integer> pins = new TreeMap<>();
         eachOf("moved", moved, MovedView::checked).forEach(one -> pins.put(one.key(), one.minute()));
@@ -400,7 +434,7 @@ public record CaseFile(
 
     private static <T> T present(String path, @Nullable T element) {
         if (element == null) {
-            throw new RefusedInput(path, "null", "Leave it out or fill it.");
+            throw new RefusedInput(path, "null", RefusalMessage.LEFT_OUT_OR_FILLED);
         }
         return element;
     }

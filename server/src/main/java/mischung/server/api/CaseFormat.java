@@ -1,11 +1,12 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import mischung.RefusedInput;
 import mischung.consult.PatchTest;
 import mischung.hair.BandDetail;
 import mischung.hair.Tone;
+import mischung.said.RefusedInput;
 import mischung.school.Method;
+import mischung.server.words.ProblemMessage;
 import org.springframework.stereotype.Component;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
@@ -61,8 +62,7 @@ class CaseFormat {
 
     private CaseFile read(JsonNode content, int version) {
         if (version < 1 || version > VERSION) {
-            throw new RefusedInput(
-                    "formatVersion", version, "This program reads version 1 to version " + VERSION + ".");
+            throw new RefusedInput("formatVersion", version, RefusedInput.fromTo(1, VERSION));
         }
         if (version == VERSION || !(content instanceof ObjectNode old)) {
             return json.treeToValue(content, CaseFile.class);
@@ -88,7 +88,10 @@ class CaseFormat {
     /** @throws RefusedInput if it is no case of a known version; what is in it is still to be checked */
     CaseFile read(ImportedCase file) {
         if (!file.format.equals(NAME)) {
-            throw new RefusedInput("format", file.format, "Choose a file exported by this program (" + NAME + ").");
+            throw new RefusedInput(
+                    "format",
+                    file.format,
+                    ProblemMessage.EXPORTED_FILE.say().typed("name", NAME).said());
         }
         try {
             return read(file.content, file.formatVersion);

@@ -8,6 +8,7 @@ import java.util.List;
 import mischung.server.store.CaseStore;
 import mischung.server.store.ClientStore;
 import mischung.server.store.Shredder;
+import mischung.server.words.ProblemMessage;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
@@ -133,12 +134,15 @@ class ClientController {
             ClientStore.Client now = known(id);
             throw new Refusal(
                     HttpStatus.CONFLICT,
-                    "Someone else changed this client",
+                    ProblemMessage.CLIENT_CHANGED,
                     "version",
                     Long.toString(change.version),
-                    "By now the name is “" + now.name() + "” and the note "
-                            + (now.note().isEmpty() ? "is empty" : "says “" + now.note() + "”")
-                            + ". Look, and write yours again if it shall count.");
+                    ProblemMessage.CLIENT_BY_NOW
+                            .say()
+                            .typed("name", now.name())
+                            .typed("note", now.note())
+                            .in("noted", !now.note().isEmpty())
+                            .said());
         }
         return read(id);
     }
@@ -220,11 +224,6 @@ class ClientController {
     }
 
     static Refusal noSuchClient(long id) {
-        return new Refusal(
-                HttpStatus.NOT_FOUND,
-                "No such client",
-                "id",
-                Long.toString(id),
-                "The record may have been erased. Search again.");
+        return new Refusal(HttpStatus.NOT_FOUND, ProblemMessage.NO_CLIENT, "id", id, ProblemMessage.SEARCH_AGAIN);
     }
 }

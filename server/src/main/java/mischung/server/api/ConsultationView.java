@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.TreeSet;
-import mischung.RefusedInput;
 import mischung.consult.Answer;
 import mischung.consult.Consultation;
 import mischung.consult.CutStrand;
@@ -18,6 +17,8 @@ import mischung.consult.HomeColour;
 import mischung.consult.Keep;
 import mischung.consult.PatchTest;
 import mischung.consult.Scalp;
+import mischung.said.RefusedInput;
+import mischung.server.words.ProblemMessage;
 
 /** What was asked and told. */
 public record ConsultationView(
@@ -101,7 +102,7 @@ public record ConsultationView(
         try {
             return Optional.of(LocalDateTime.parse(text).atZone(ZoneId.systemDefault()));
         } catch (DateTimeParseException e) {
-            throw new RefusedInput(field, text, "Give day and hour as 2026-11-23T17:30, or nothing.");
+            throw new RefusedInput(field, text, ProblemMessage.DAY_AND_HOUR);
         }
     }
 

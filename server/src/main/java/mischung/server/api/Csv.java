@@ -8,7 +8,8 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.server.words.ProblemMessage;
 import org.apache.commons.csv.CSVPrinter;
 
 /**
@@ -52,8 +53,7 @@ final class Csv {
                     .decode(ByteBuffer.wrap(file))
                     .toString();
         } catch (CharacterCodingException wrong) {
-            throw new RefusedInput(
-                    "file", "no UTF-8", "Save it once more as comma-separated text in UTF-8 (a choice when saving).");
+            throw new RefusedInput("file", "", ProblemMessage.SAVE_AS_UTF8);
         }
     }
 

@@ -5,16 +5,19 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
-import java.util.stream.Collectors;
-import mischung.RefusedInput;
 import mischung.mix.Experience;
 import mischung.route.Rates;
+import mischung.said.Figure;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Said;
 import mischung.school.Method;
 import mischung.sequence.Durations;
 import mischung.sequence.Task;
 import mischung.server.store.HouseStore;
 import mischung.server.store.MixStore;
 import mischung.server.words.Language;
+import mischung.server.words.ProblemMessage;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
@@ -155,7 +158,9 @@ class HouseSettings {
                 || chairs.size() > MOST_CHAIRS
                 || chairs.stream().distinct().count() < chairs.size()) {
             throw new RefusedInput(
-                    "chairs", chairs.size() + " chairs", "Give 1 to " + MOST_CHAIRS + " chairs of different names.");
+                    "chairs",
+                    chairs.size(),
+                    ProblemMessage.CHAIRS.say().count("most", MOST_CHAIRS).said());
         }
         RatesView rates = RatesView.of(CaseFile.at("rates", settings.rates::checked));
         figures(settings.durations);
@@ -178,23 +183,35 @@ class HouseSettings {
     private Refusal conflict(Settings asked) {
         ObjectNode mine = json.valueToTree(asked);
         ObjectNode theirs = json.valueToTree(now());
-        String differs = theirs.properties().stream()
+        List<Said> differs = theirs.properties().stream()
                 .filter(field ->
                         !field.getKey().equals("version") && !field.getValue().equals(mine.get(field.getKey())))
-                .map(Map.Entry::getKey)
-                .collect(Collectors.joining(", "));
+                .map(field ->
+                        ProblemMessage.SETTING.say().in("which", field.getKey()).said())
+                .toList();
         return new Refusal(
                 HttpStatus.CONFLICT,
-                "Someone else changed the settings",
+                ProblemMessage.SETTINGS_CHANGED,
                 "version",
                 Long.toString(asked.version),
-                (differs.isEmpty() ? "They say the same by now." : "Different by now: " + differs + ".")
-                        + " Open the settings again, and set what shall count.");
+                differs.isEmpty()
+                        ? ProblemMessage.SETTINGS_SAME.alone()
+                        : ProblemMessage.SETTINGS_DIFFER
+                                .say()
+                                .all("what", Figure.Joint.COMMA, differs)
+                                .said());
     }
 
     private static String chair(String name) {
         if (name.isBlank() || name.length() > LONGEST_CHAIR) {
-            throw new RefusedInput("", name, "Name the chair in 1 to " + LONGEST_CHAIR + " characters.");
+            throw new RefusedInput(
+                    "",
+                    name,
+                    RefusalMessage.ONE_LINE
+                            .say()
+                            .count("least", 1)
+                            .count("most", LONGEST_CHAIR)
+                            .said());
         }
         return name.strip();
     }

@@ -10,7 +10,6 @@ import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import mischung.RefusedInput;
 import mischung.consult.Scalp;
 import mischung.hair.Elasticity;
 import mischung.hair.Tone;
@@ -23,9 +22,13 @@ import mischung.job.Job;
 import mischung.job.Replan;
 import mischung.job.Stops;
 import mischung.plan.Plan;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.sequence.Sequence;
 import mischung.sequence.Task;
 import mischung.server.Settings;
+import mischung.server.words.Catalogue;
+import mischung.server.words.ProblemMessage;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -167,9 +170,12 @@ class JobController {
         List<Entry> entries = jobs.entries(of.id());
         Job job = Job.of(entries, jobs.now());
         Stops stops = Stops.of(job);
+        Catalogue words = Catalogue.spoken();
         Function<Task, String> blocked = stops.none()
                 ? task -> ""
-                : task -> stops.against(jobs.worked(of, entries).plan(), task).orElse("");
+                : task -> stops.against(jobs.worked(of, entries).plan(), task)
+                        .map(words::sentence)
+                        .orElse("");
         return JobView.of(
                 job, entries, jobs.open(of, entries), jobs.now(), settings.hasten(), jobs.setBackMinutes(), blocked);
     }
@@ -281,13 +287,13 @@ class JobController {
     private static int minute(Job job, String clock) {
         try {
             ZonedDateTime begun = job.begun()
-                    .orElseThrow(() -> new RefusedInput("clock", clock, "This job has not begun."))
+                    .orElseThrow(() -> new RefusedInput("clock", clock, RefusalMessage.JOB_NOT_BEGUN))
                     .atZone(ZoneId.systemDefault());
             ZonedDateTime at = begun.with(LocalTime.parse(clock));
             return (int) Duration.between(begun, at.isBefore(begun) ? at.plusDays(1) : at)
                     .toMinutes();
         } catch (DateTimeParseException wrong) {
-            throw new RefusedInput("clock", clock, "Give a time such as 16:30.");
+            throw new RefusedInput("clock", clock, ProblemMessage.TIME_OF_DAY);
         }
     }
 
@@ -296,11 +302,9 @@ class JobController {
     JobView answer(@PathVariable long id, Sent sent, @RequestBody WorkByIt answer) {
         Cases.Stored of = cases.get(id);
         Jobs.Proposal proposal = jobs.open(of, jobs.entries(id))
-                .orElseThrow(
-                        () -> new RefusedInput("accepted", answer.accepted, "There is nothing to say yes or no to."));
+                .orElseThrow(() -> new RefusedInput("accepted", answer.accepted, ProblemMessage.NOTHING_PROPOSED));
         if (answer.entry != proposal.entry() || answer.thorough != proposal.done()) {
-            throw new RefusedInput(
-                    "accepted", answer.accepted, "What is proposed has changed meanwhile; look at it again.");
+            throw new RefusedInput("accepted", answer.accepted, ProblemMessage.PROPOSAL_CHANGED);
         }
         Replan open = proposal.replan();
         jobs.tell(

@@ -8,6 +8,7 @@ import java.util.Map;
 import java.util.stream.Collectors;
 import mischung.job.Entry;
 import mischung.job.Event;
+import mischung.mix.Card;
 import mischung.plan.Laying;
 import mischung.said.Figure;
 import mischung.said.Message;
@@ -25,7 +26,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.module.SimpleModule;
 import tools.jackson.databind.node.ObjectNode;
 
-/** The form in which a job's entries are kept, and how entries of earlier programs become the newest. */
+/** The form in which a job's entries and bowls are kept, and how entries of earlier programs become the newest. */
 @Component
 class JobFormat {
     /** The kinds of events by the names they are kept under; a name once used is never given another meaning. */
@@ -125,5 +126,25 @@ class JobFormat {
     private Event event(String body, Class<? extends Event> kind) {
         JsonNode tree = json.readTree(body);
         return json.treeToValue(tree instanceof ObjectNode entry ? JobForms.newest(entry) : tree, kind);
+    }
+
+    String written(Card card) {
+        return json.writeValueAsString(card);
+    }
+
+    /** A bowl as it was begun; until a program that speaks several languages, its words were kept as they were said. */
+    Card card(String body) {
+        ObjectNode card = (ObjectNode) json.readTree(body);
+        typed(card, "title");
+        typed(card, "ratio");
+        card.withArray("lines").forEach(line -> typed((ObjectNode) line, "name"));
+        return json.treeToValue(card, Card.class);
+    }
+
+    private void typed(ObjectNode of, String field) {
+        JsonNode words = of.get(field);
+        if (words != null && words.isString()) {
+            of.set(field, json.valueToTree(new Figure.Typed(words.asString())));
+        }
     }
 }

@@ -8,6 +8,7 @@ import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.TimeUnit;
+import mischung.server.words.ProblemMessage;
 import org.springframework.context.event.ContextClosedEvent;
 import org.springframework.context.event.EventListener;
 import org.springframework.http.HttpStatus;
@@ -57,10 +58,10 @@ class JobLive {
         if (all.size() >= MOST_OF_A_JOB || open() >= MOST) {
             throw new Refusal(
                     HttpStatus.TOO_MANY_REQUESTS,
-                    "Too many screens",
+                    ProblemMessage.TOO_MANY_SCREENS,
                     "",
-                    Integer.toString(open()),
-                    "Close screens that are not looked at. This one goes on without being told at once.");
+                    open(),
+                    ProblemMessage.CLOSE_SCREENS);
         }
         SseEmitter screen = new SseEmitter(0L);
         // Together with finding the list: one that stood empty may be put away at this very moment.

@@ -11,7 +11,6 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Supplier;
-import mischung.RefusedInput;
 import mischung.consult.Scalp;
 import mischung.doubt.Calibration;
 import mischung.doubt.Evidence;
@@ -25,11 +24,14 @@ import mischung.job.Replan;
 import mischung.job.Stops;
 import mischung.plan.Desk;
 import mischung.plan.Plan;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.sequence.Sequence;
 import mischung.sequence.Task;
 import mischung.server.SteadyClock;
 import mischung.server.store.JobStore;
 import mischung.server.store.Once;
+import mischung.server.words.ProblemMessage;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -105,7 +107,14 @@ class Jobs {
     /** @throws RefusedInput unless it is at most 40 characters on one line */
     static String hand(String hand) {
         if (hand.length() > LONGEST_HAND || hand.chars().anyMatch(Character::isISOControl)) {
-            throw new RefusedInput("hand", hand, "Name the hand in at most " + LONGEST_HAND + " characters.");
+            throw new RefusedInput(
+                    "hand",
+                    hand,
+                    RefusalMessage.ONE_LINE
+                            .say()
+                            .count("least", 0)
+                            .count("most", LONGEST_HAND)
+                            .said());
         }
         return hand.strip();
     }
@@ -126,10 +135,10 @@ class Jobs {
         if (sent.last().isPresent() && sent.last().getAsLong() != last) {
             throw new Refusal(
                     HttpStatus.PRECONDITION_FAILED,
-                    "Something happened meanwhile",
+                    ProblemMessage.HAPPENED_MEANWHILE,
                     Sent.LAST,
-                    Long.toString(sent.last().getAsLong()),
-                    "It was pressed on an older picture of this job. Look at it as it is now, and press again.");
+                    sent.last().getAsLong(),
+                    ProblemMessage.PRESS_AGAIN);
         }
         Job job = Job.of(entries, now());
         job.check(event);

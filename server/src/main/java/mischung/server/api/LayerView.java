@@ -7,8 +7,9 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.function.Function;
-import mischung.RefusedInput;
 import mischung.hair.ZonePlace;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.wish.Aim;
 import mischung.wish.Edge;
 import mischung.wish.How;
@@ -48,7 +49,7 @@ public record LayerView(
             EnumSet<ZonePlace> all = EnumSet.noneOf(ZonePlace.class);
             for (ZonePlace place : places) {
                 if (!all.add(place)) {
-                    throw new RefusedInput("places", place, "Name each zone once.");
+                    throw new RefusedInput("places", place, RefusalMessage.PLACE_ONCE);
                 }
             }
             return new Region(
@@ -223,7 +224,7 @@ public record LayerView(
 
     private static <T, V> Optional<V> one(String field, List<T> some, Function<T, V> checked) {
         if (some.size() > 1) {
-            throw new RefusedInput(field, some.size() + " of them", "Give one, or none.");
+            throw new RefusedInput(field, some.size(), RefusalMessage.ONE_OR_NONE);
         }
         return CaseFile.eachOf(field, some, checked).stream().findFirst();
     }

@@ -3,8 +3,9 @@ package mischung.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.product.Lightener;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 
 /** A lightener with what it does of its own, as it was when it was chosen. */
 public record LightenerView(
@@ -67,8 +68,7 @@ public record LightenerView(
     /** @throws RefusedInput naming {@code lightener} where there is more than one, or one that cannot be */
     static Optional<Lightener> checked(List<LightenerView> lightener) {
         if (lightener.size() > 1) {
-            throw new RefusedInput(
-                    "lightener", lightener.size() + " lighteners", "Give one, or none for plain powder.");
+            throw new RefusedInput("lightener", lightener.size(), RefusalMessage.ONE_OR_NONE);
         }
         return CaseFile.eachOf("lightener", lightener, LightenerView::checked).stream()
                 .findFirst();
@@ -76,7 +76,7 @@ public record LightenerView(
 
     private Lightener checked() {
         if (additive.size() > 1) {
-            throw new RefusedInput("additive", additive.size() + " additives", "Give one, or none.");
+            throw new RefusedInput("additive", additive.size(), RefusalMessage.ONE_OR_NONE);
         }
         return new Lightener(
                 code,

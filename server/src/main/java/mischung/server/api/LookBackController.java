@@ -6,7 +6,6 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.doubt.Calibration;
 import mischung.hair.Elasticity;
 import mischung.hair.Reading;
@@ -23,6 +22,8 @@ import mischung.plan.Planner;
 import mischung.route.Decision;
 import mischung.route.Route;
 import mischung.said.Figure;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.said.Said;
 import mischung.server.words.Catalogue;
 import mischung.server.words.PageMessage;
@@ -135,7 +136,7 @@ class LookBackController {
         Cases.Stored of = cases.get(id);
         Jobs.Worked worked = jobs.worked(of);
         if (worked.job().begun().isEmpty()) {
-            throw new RefusedInput("id", id, "This job has not begun.");
+            throw new RefusedInput("id", id, RefusalMessage.JOB_NOT_BEGUN);
         }
         Calibration known = LookBack.learned(worked.plan(), worked.job(), worked.known());
         Plan done =

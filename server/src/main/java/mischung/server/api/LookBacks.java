@@ -32,6 +32,7 @@ import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.product.Mix;
 import mischung.route.Rates;
+import mischung.said.Figure;
 import mischung.said.Said;
 import mischung.sequence.Task;
 import mischung.server.store.MixStore;
@@ -151,7 +152,7 @@ class LookBacks {
                 LookView.rounded(of.fromWish(), 10),
                 LookView.rounded(of.levels(), 10),
                 of.inside(),
-                of.felt().map(felt -> felt.words()).orElse(""));
+                of.felt().map(Catalogue.spoken()::word).orElse(""));
     }
 
     private static List<LookBackView.UsedView> used(List<Card> cards, Map<String, Bowls.Begun> begun) {
@@ -168,10 +169,10 @@ class LookBacks {
         return all;
     }
 
-    private static LookBackView.UsedView used(String bowl, String title, double planned, Bowls.@Nullable Begun begun) {
+    private static LookBackView.UsedView used(String bowl, Figure title, double planned, Bowls.@Nullable Begun begun) {
         return new LookBackView.UsedView(
                 bowl,
-                title,
+                Words.capital(Catalogue.spoken().say(title)),
                 LookView.rounded(planned, 10),
                 begun == null ? 0 : LookView.rounded(poured(begun), 10),
                 begun == null || begun.leftGrams().isEmpty()
@@ -260,7 +261,7 @@ class LookBacks {
         for (Bowls.Begun bowl : begun.values()) {
             for (MixStore.Weighing one : bowl.weighings()) {
                 List<Line> lines = bowl.card().lines();
-                String what = one.line() < lines.size() ? lines.get(one.line()).name() : "?";
+                Figure what = one.line() < lines.size() ? lines.get(one.line()).name() : new Figure.Typed("?");
                 all.add(line(
                         one.at(),
                         one.hand(),
@@ -268,12 +269,12 @@ class LookBacks {
                                 .say()
                                 .in("back", one.grams() < 0)
                                 .count("grams", Math.abs(one.grams()))
-                                .typed("product", what)
-                                .typed(
+                                .with("product", what)
+                                .with(
                                         "bowl",
                                         bowl.card().bowl().isEmpty()
                                                 ? bowl.card().title()
-                                                : bowl.card().bowl())
+                                                : new Figure.Typed(bowl.card().bowl()))
                                 .said()));
             }
         }

@@ -5,7 +5,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.OptionalDouble;
-import mischung.RefusedInput;
 import mischung.hair.BandRef;
 import mischung.mix.BowlContent;
 import mischung.mix.Card;
@@ -14,8 +13,14 @@ import mischung.mix.ColourShampoo;
 import mischung.mix.Dilution;
 import mischung.mix.Experience;
 import mischung.mix.Line;
+import mischung.mix.MixMessage;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.said.Figure;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
+import mischung.server.words.ProblemMessage;
 import mischung.shelf.Item;
 import mischung.shelf.Kind;
 import mischung.shelf.Shelf;
@@ -140,8 +145,7 @@ class MixController {
         return planned(of, routes.learned(of)).stream()
                 .filter(card -> card.key().equals(key))
                 .findFirst()
-                .orElseThrow(() -> new RefusedInput(
-                        "key", key, "The plan asks for no such bowl any more; look at the cards again."));
+                .orElseThrow(() -> new RefusedInput("key", key, ProblemMessage.BOWL_NOT_ASKED_FOR));
     }
 
     @PostMapping("/weighings")
@@ -198,7 +202,7 @@ class MixController {
         Card card = card(of, additive.key);
         Item item = item(additive.code, "code");
         double grams = additive.percent > 0 ? Dilution.ofPercent(card.grams(), additive.percent) : additive.grams;
-        RefusedInput.within("grams", grams, 0.1, 2000, "g");
+        RefusedInput.within("grams", grams, 0.1, 2000, Unit.G);
         bowls.add(id, card, Line.of(item, Math.rint(grams * 10) / 10), sent.key());
         return view(of);
     }
@@ -210,16 +214,23 @@ class MixController {
         if (extra.title.isBlank()
                 || extra.title.length() > 80
                 || extra.title.chars().anyMatch(Character::isISOControl)) {
-            throw new RefusedInput("title", extra.title, "Name the bowl in 1 to 80 characters.");
+            throw new RefusedInput(
+                    "title",
+                    extra.title,
+                    RefusalMessage.ONE_LINE
+                            .say()
+                            .count("least", 1)
+                            .count("most", 80)
+                            .said());
         }
         if (extra.lines.isEmpty() || extra.lines.size() > 12) {
-            throw new RefusedInput("lines", extra.lines.size() + " lines", "Give 1 to 12 lines.");
+            throw new RefusedInput("lines", extra.lines.size(), RefusedInput.fromTo(1, 12));
         }
         List<Line> lines = new ArrayList<>(
                 CaseFile.eachOf("lines", extra.lines, one -> Line.of(item(one.code, "code"), one.grams)));
         bowls.extra(
                 id,
-                extra.title.strip(),
+                new Figure.Typed(extra.title.strip()),
                 lines,
                 BowlContent.of(lines, shelves.inUse()).volume(),
                 sent.key());
@@ -237,7 +248,7 @@ class MixController {
                 of("shampoo", asked.shampoo, Kind.SHAMPOO));
         bowls.extra(
                 id,
-                "Colour shampoo",
+                MixMessage.COLOUR_SHAMPOO.figure(),
                 lines,
                 BowlContent.of(lines, shelves.inUse()).volume(),
                 sent.key());
@@ -247,14 +258,14 @@ class MixController {
     private Item of(String field, String code, Kind kind) {
         Item item = item(code, field);
         if (item.product().kind() != kind) {
-            throw new RefusedInput(field, code, "Choose a " + kind.words() + ".");
+            throw new RefusedInput(
+                    field, code, ProblemMessage.CHOOSE.say().thing("kind", kind).said());
         }
         return item;
     }
 
     private Item item(String code, String field) {
         Shelf shelf = shelves.inUse();
-        return shelf.item(code)
-                .orElseThrow(() -> new RefusedInput(field, code, "Choose a product that is on the shelf."));
+        return shelf.item(code).orElseThrow(() -> new RefusedInput(field, code, ProblemMessage.ON_THE_SHELF));
     }
 }

@@ -12,8 +12,8 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
+import mischung.Words;
 import mischung.hair.LevelScale;
-import mischung.hair.ZonePlace;
 import mischung.mix.Card;
 import mischung.mix.Dilution;
 import mischung.mix.Experience;
@@ -22,6 +22,7 @@ import mischung.mix.Supply;
 import mischung.product.Developer;
 import mischung.product.Pouring;
 import mischung.product.Units;
+import mischung.said.Figure;
 import mischung.server.words.Catalogue;
 import mischung.server.words.PageMessage;
 import mischung.shelf.Shelf;
@@ -176,7 +177,7 @@ public record MixView(
             target += pouring.target(i);
             lines.add(new LineView(
                     line.code(),
-                    line.name(),
+                    Catalogue.spoken().say(line.name()),
                     line.grams(),
                     tenth(pouring.target(i)),
                     tenth(pouring.poured().get(i)),
@@ -194,14 +195,14 @@ public record MixView(
                 card.bowl(),
                 card.number(),
                 card.visit(),
-                card.title(),
+                Words.capital(Catalogue.spoken().say(card.title())),
                 card.person() == 0 && card.minute() == 0
                         ? ""
                         : TaskView.CLOCK.format(of.start.plusMinutes(card.minute())),
                 card.freshUntil() == 0 ? "" : TaskView.CLOCK.format(of.start.plusMinutes(card.freshUntil())),
                 card.person(),
-                card.zones().stream().map(ZonePlace::words).toList(),
-                card.ratio(),
+                card.zones().stream().map(Catalogue.spoken()::word).toList(),
+                Catalogue.spoken().say(card.ratio()),
                 card.volume() == 0 ? "" : new Developer(card.volume()).words(),
                 done ? State.DONE : begun.isPresent() ? State.BEGUN : State.WAITING,
                 lines,
@@ -242,7 +243,7 @@ public record MixView(
     }
 
     private static List<ShortView> shorts(List<Card> cards, List<List<Supply>> supplies, Sources of) {
-        record Which(String name, boolean onShelf) {}
+        record Which(Figure name, boolean onShelf) {}
         Map<Which, Double> missing = new LinkedHashMap<>();
         for (int i = 0; i < cards.size(); i++) {
             Bowls.Begun begun = of.begun.get(cards.get(i).key());
@@ -257,14 +258,14 @@ public record MixView(
         }
         return missing.entrySet().stream()
                 .map(entry -> new ShortView(
-                        entry.getKey().name,
+                        Catalogue.spoken().say(entry.getKey().name),
                         tenth(entry.getValue()),
                         entry.getKey().onShelf,
                         Catalogue.spoken()
                                 .sentence((entry.getKey().onShelf ? PageMessage.MISSING : PageMessage.NOT_ON_SHELF)
                                         .say()
                                         .typed("weight", weight(entry.getValue(), of.ounces))
-                                        .typed("product", entry.getKey().name)
+                                        .with("product", entry.getKey().name)
                                         .said())))
                 .toList();
     }

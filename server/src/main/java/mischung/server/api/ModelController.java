@@ -96,16 +96,22 @@ class ModelController {
         static CheckView of(Check check) {
             return new CheckView(
                     check.rule(),
-                    check.says(),
-                    check.expected(),
-                    check.found(),
+                    Catalogue.spoken().sentence(check.says()),
+                    Catalogue.spoken().say(check.expected()).strip(),
+                    Catalogue.spoken().say(check.found()).strip(),
                     Catalogue.spoken().word(check.basis()),
                     check.source(),
                     check.passes());
         }
     }
 
-    record NotModelledView(String rule, String what, String why) {}
+    record NotModelledView(String rule, String what, String why) {
+        static NotModelledView of(String rule) {
+            Catalogue words = Catalogue.spoken();
+            return new NotModelledView(
+                    rule, words.word("notModelled." + rule), words.word("notModelled." + rule + ".why"));
+        }
+    }
 
     record ConstantView(String group, String name, double value, String unit, String source) {}
 
@@ -116,9 +122,7 @@ class ModelController {
     ModelChecks checks() {
         return new ModelChecks(
                 Checks.all().stream().map(CheckView::of).toList(),
-                Checks.notModelled().stream()
-                        .map(n -> new NotModelledView(n.rule(), n.what(), n.why()))
-                        .toList(),
+                Checks.notModelled().stream().map(NotModelledView::of).toList(),
                 Constants.all().stream()
                         .map(c -> new ConstantView(c.group(), c.name(), c.value(), c.unit(), c.source()))
                         .toList());

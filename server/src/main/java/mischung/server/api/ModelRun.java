@@ -4,7 +4,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
-import mischung.RefusedInput;
 import mischung.change.Application;
 import mischung.change.Change;
 import mischung.change.Cover;
@@ -25,6 +24,9 @@ import mischung.product.DirectHue;
 import mischung.product.Lightener;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
+import mischung.server.words.ProblemMessage;
 
 /** One thing done to one band, as asked by the page that shows the model at work. */
 record ModelRun(StartAsked start, ProductAsked product, SeenAsked strandTest) {
@@ -55,7 +57,7 @@ record ModelRun(StartAsked start, ProductAsked product, SeenAsked strandTest) {
         ReadIn read() {
             Past history = new Past(past, underFrom, underTo, layers);
             if (past == Past.Kind.AS_GROWN && tone == Tone.AS_LIFTED) {
-                throw new RefusedInput("tone", tone, "Hair as it grew does not read as lifted; choose another tone.");
+                throw new RefusedInput("tone", tone, ProblemMessage.AS_GROWN_NOT_LIFTED);
             }
             return ReadIn.of(level, ToneMix.of(tone), history);
         }
@@ -113,10 +115,10 @@ record ModelRun(StartAsked start, ProductAsked product, SeenAsked strandTest) {
         }
 
         private Application colour(double after, Setting setting) {
-            RefusedInput.within("clear", clear, 0, 1, "");
-            RefusedInput.within("shadeLevel", shadeLevel, 1, 10, "");
+            RefusedInput.within("clear", clear, 0, 1, Unit.NONE);
+            RefusedInput.within("shadeLevel", shadeLevel, 1, 10, Unit.NONE);
             if (!shadeTone.wishable()) {
-                throw new RefusedInput("shadeTone", shadeTone, "No shade is made in it; choose another tone.");
+                throw new RefusedInput("shadeTone", shadeTone, ProblemMessage.NO_SHADE_IN_IT);
             }
             ShadeClass shadeClass = kind.shadeClass();
             var dyes = shadeClass == ShadeClass.DIRECT

@@ -4,6 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Collectors;
 import mischung.caution.Cautions;
 import mischung.caution.Standing;
 import mischung.change.Barrier;
@@ -130,7 +131,11 @@ record ModelView(
         }
         Canvas end = last.expected();
         return new ModelView(
-                new ReadView(read.words(), LookView.rounded(read.misfit(), 100), read.underFrom(), read.underTo()),
+                new ReadView(
+                        read.ways().stream().map(Catalogue.spoken()::say).collect(Collectors.joining(" / ")),
+                        LookView.rounded(read.misfit(), 100),
+                        read.underFrom(),
+                        read.underTo()),
                 frames,
                 end(last),
                 Arrays.stream(Pigment.values())

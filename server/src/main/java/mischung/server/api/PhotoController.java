@@ -5,7 +5,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.hair.Look;
 import mischung.hair.Measured;
 import mischung.hair.Past;
@@ -13,9 +12,14 @@ import mischung.hair.ReadIn;
 import mischung.light.Illuminant;
 import mischung.measure.CardPhoto;
 import mischung.measure.Frame;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.server.photo.Picture;
 import mischung.server.store.PhotoStore;
 import mischung.server.store.Shredder;
+import mischung.server.words.Catalogue;
+import mischung.server.words.PageMessage;
+import mischung.server.words.ProblemMessage;
 import org.springframework.http.CacheControl;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -104,7 +108,13 @@ class PhotoController {
             return new MeasuredLook(
                     CaseFile.MeasuredView.of(measured),
                     LookView.of(look),
-                    look.words() + ", ± " + LookView.rounded(measured.spread(), 10) + " in each of L*, a*, b*");
+                    Catalogue.spoken()
+                            .say(PageMessage.MEASURED
+                                    .say()
+                                    .level("level", look.level())
+                                    .typed("tone", Catalogue.spoken().toneName(look.tone()))
+                                    .tenth("spread", measured.spread())
+                                    .said()));
         }
     }
 
@@ -125,13 +135,23 @@ class PhotoController {
     PhotoView add(@PathVariable long id, @RequestParam(defaultValue = "") String words, @RequestBody byte[] picture) {
         cases.get(id);
         if (words.length() > LONGEST_WORDS || words.chars().anyMatch(Character::isISOControl)) {
-            throw new RefusedInput("words", words, "Say in at most " + LONGEST_WORDS + " characters what it shows.");
+            throw new RefusedInput(
+                    "words",
+                    words,
+                    RefusalMessage.ONE_LINE
+                            .say()
+                            .count("least", 0)
+                            .count("most", LONGEST_WORDS)
+                            .said());
         }
         if (photos.of(id).size() >= PhotoStore.MOST_OF_A_CASE) {
             throw new RefusedInput(
                     "photo",
-                    "one more",
-                    "A case keeps at most " + PhotoStore.MOST_OF_A_CASE + " photographs; erase one first.");
+                    "",
+                    ProblemMessage.ENOUGH_PHOTOS
+                            .say()
+                            .count("most", PhotoStore.MOST_OF_A_CASE)
+                            .said());
         }
         Picture made = Picture.of(picture);
         return PhotoView.of(photos.add(id, words.strip(), made.width(), made.height(), made.jpeg(), made.small()));
@@ -171,7 +191,6 @@ class PhotoController {
     }
 
     private static Refusal noSuchPhoto(long id) {
-        return new Refusal(
-                HttpStatus.NOT_FOUND, "No such photograph", "id", Long.toString(id), "It may have been erased.");
+        return new Refusal(HttpStatus.NOT_FOUND, ProblemMessage.NO_PHOTO, "id", id, ProblemMessage.ERASED);
     }
 }

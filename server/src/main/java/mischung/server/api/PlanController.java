@@ -3,14 +3,17 @@ package mischung.server.api;
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
 import io.swagger.v3.oas.annotations.media.Schema;
-import mischung.RefusedInput;
 import mischung.mix.Cards;
 import mischung.plan.Plan;
 import mischung.route.Route;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.sequence.SectionPlan;
 import mischung.sequence.Sequence;
 import mischung.sequence.Task;
 import mischung.server.store.MixStore;
+import mischung.server.words.ProblemMessage;
 import mischung.wish.Wish;
 import mischung.wish.WorkedHead;
 import org.springframework.http.ContentDisposition;
@@ -171,11 +174,11 @@ class PlanController {
         Task task = sequences.of(stored, plan).tasks().stream()
                 .filter(one -> one.key().equals(took.key))
                 .findFirst()
-                .orElseThrow(() -> new RefusedInput("key", took.key, "There is no such task in the order now."));
+                .orElseThrow(() -> new RefusedInput("key", took.key, RefusalMessage.NO_SUCH_TASK));
         if (task.person() == 0 || task.kind() == Task.Kind.BREAK) {
-            throw new RefusedInput("key", took.key, "Only what hands do is learned from.");
+            throw new RefusedInput("key", took.key, ProblemMessage.ONLY_HANDS);
         }
-        RefusedInput.within("minutes", took.minutes, 1, LONGEST, "min");
+        RefusedInput.within("minutes", took.minutes, 1, LONGEST, Unit.MIN);
         double factor = house.durations().factors().getOrDefault(task.kind(), 1.0);
         past.took(id, task.key(), task.kind(), task.minutes() / factor, took.minutes);
         return sequence(id);

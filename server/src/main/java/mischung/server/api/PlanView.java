@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Function;
 import mischung.hair.BandRef;
+import mischung.mix.MixMessage;
 import mischung.plan.Action;
 import mischung.plan.BandAnswer;
 import mischung.plan.Bowl;
@@ -266,7 +267,7 @@ public record PlanView(
                 bowl.name(),
                 number,
                 Catalogue.spoken()
-                        .sentence(PageMessage.BOWL_FOR
+                        .sentence(MixMessage.BOWL_FOR
                                 .say()
                                 .part("step", step.said())
                                 .part("aim", bowl.laying().aim().said())
@@ -282,7 +283,7 @@ public record PlanView(
                 bowl.grams().developerGrams(),
                 bowl.developerPerColour() > 0
                         ? ratio(bowl.developerPerColour(), 1)
-                        : Catalogue.spoken().say(PageMessage.AS_IT_IS.alone()),
+                        : Catalogue.spoken().say(MixMessage.AS_IT_IS.alone()),
                 bowl.minutes(),
                 Catalogue.spoken().colour(bowl.laying().aim()),
                 LookView.rounded(bowl.formula().misfit(), 10),
@@ -294,7 +295,7 @@ public record PlanView(
 
     private static String ratio(double developer, int times) {
         Saying ratio =
-                (times > 1 ? PageMessage.RATIO_FRESH : PageMessage.RATIO).say().tenth("ratio", developer);
+                (times > 1 ? PageMessage.RATIO_FRESH : MixMessage.RATIO).say().tenth("ratio", developer);
         return Catalogue.spoken().say((times > 1 ? ratio.count("times", times) : ratio).said());
     }
 

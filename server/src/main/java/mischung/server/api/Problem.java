@@ -17,8 +17,7 @@ public record Problem(
 
         @Schema(description = "what to do") String remedy) {
     static Problem of(int status, String title, String field, String value, String remedy) {
-        String detail =
-                (field.isEmpty() ? "" : field + ": ") + (value.isEmpty() ? "" : value + " is not possible. ") + remedy;
+        String detail = (field.isEmpty() ? "" : field + ": ") + (value.isEmpty() ? "" : "“" + value + "” – ") + remedy;
         return new Problem("about:blank", title, status, detail, field, value, remedy);
     }
 }

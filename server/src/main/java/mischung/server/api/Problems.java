@@ -1,11 +1,15 @@
 package mischung.server.api;
 
+import java.util.Arrays;
 import java.util.List;
 import java.util.Objects;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Said;
 import mischung.server.BodyTooLarge;
 import mischung.server.photo.Picture;
 import mischung.server.store.SqliteErrors;
+import mischung.server.words.ProblemMessage;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -27,7 +31,6 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.exc.InvalidFormatException;
-import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Turns everything that goes wrong into a problem document. */
@@ -43,12 +46,13 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<Problem> refused(RefusedInput refused) {
-        return answer(Problem.of(
-                HttpStatus.UNPROCESSABLE_CONTENT.value(),
-                "This cannot be",
-                refused.field(),
-                refused.value(),
-                refused.remedy()));
+        return answer(new Refusal(
+                        HttpStatus.UNPROCESSABLE_CONTENT,
+                        ProblemMessage.CANNOT_BE,
+                        refused.field(),
+                        refused.value(),
+                        refused.remedy())
+                .problem());
     }
 
     @ExceptionHandler
@@ -65,20 +69,23 @@ class Problems {
         StreamReadException broken = cause(e, StreamReadException.class);
         if (broken != null) {
             var at = broken.getLocation();
-            return answer(Problem.of(
-                    HttpStatus.BAD_REQUEST.value(),
-                    "This is not a whole JSON text",
-                    "",
-                    "",
-                    "It breaks off or goes wrong at line " + at.getLineNr() + ", column " + at.getColumnNr()
-                            + ". Export the case again and send that file."));
+            return answer(new Refusal(
+                            HttpStatus.BAD_REQUEST,
+                            ProblemMessage.NOT_JSON,
+                            "",
+                            "",
+                            ProblemMessage.BREAKS_OFF
+                                    .say()
+                                    .count("line", at.getLineNr())
+                                    .count("column", at.getColumnNr())
+                                    .said())
+                    .problem());
         }
         JacksonException wrong = cause(e, JacksonException.class);
         if (wrong != null) {
             return answer(wrongField(wrong));
         }
-        return answer(Problem.of(
-                HttpStatus.BAD_REQUEST.value(), "Nothing was sent", "", "", "Send the case as JSON in the body."));
+        return answer(said(HttpStatus.BAD_REQUEST, ProblemMessage.NOTHING_SENT, "", "", ProblemMessage.SEND_JSON));
     }
 
     @ExceptionHandler
@@ -98,44 +105,52 @@ class Problems {
     private static Problem wrongField(JacksonException e) {
         String message = Objects.toString(e.getOriginalMessage());
         String value = "";
-        String remedy = "Something of another kind is expected here. Look at an exported case.";
+        Said remedy = ProblemMessage.OTHER_KIND.alone();
         if (e instanceof UnrecognizedPropertyException unknown) {
             value = unknown.getPropertyName();
-            remedy = "There is no such field here. Known are: " + known(unknown) + ".";
+            remedy = ProblemMessage.NO_SUCH_FIELD
+                    .say()
+                    .typed("known", known(unknown))
+                    .said();
         } else if (e instanceof InvalidFormatException invalid) {
             value = shortened(Objects.toString(invalid.getValue()));
-            Class<?> wanted = invalid.getTargetType();
-            remedy = wanted != null && wanted.isEnum()
-                    ? "Give one of " + List.of(wanted.getEnumConstants()) + "."
-                    : "Give " + spoken(wanted) + ".";
+            remedy = expected(invalid.getTargetType());
         } else if (message.startsWith("Missing")) {
-            value = "nothing";
-            remedy = "This field is missing. Look at an exported case for all fields.";
+            remedy = ProblemMessage.MISSING_FIELD.alone();
         } else if (message.startsWith("Null value")) {
             value = "null";
-            remedy = "This field must not be empty.";
-        } else if (message.startsWith("Cannot coerce") && e instanceof MismatchedInputException mismatched) {
-            remedy = "Give " + spoken(mismatched.getTargetType()) + ", without quotation marks.";
+            remedy = ProblemMessage.NOT_EMPTY.alone();
+        } else if (message.startsWith("Cannot coerce")) {
+            remedy = ProblemMessage.WITHOUT_QUOTES.alone();
         }
-        return Problem.of(HttpStatus.BAD_REQUEST.value(), "This cannot be", path(e.getPath()), value, remedy);
+        return new Refusal(HttpStatus.BAD_REQUEST, ProblemMessage.CANNOT_BE, path(e.getPath()), value, remedy)
+                .problem();
     }
 
     private static String known(UnrecognizedPropertyException unknown) {
         var ids = unknown.getKnownPropertyIds();
         return ids == null
-                ? "none"
+                ? "–"
                 : String.join(", ", ids.stream().map(Object::toString).sorted().toList());
     }
 
-    private static String spoken(@Nullable Class<?> type) {
+    private static Said expected(@Nullable Class<?> type) {
         if (type == null) {
-            return "a value of another kind";
+            return ProblemMessage.GIVE_OTHER.alone();
+        }
+        if (type.isEnum()) {
+            List<String> names =
+                    Arrays.stream(type.getEnumConstants()).map(String::valueOf).toList();
+            return RefusalMessage.ONE_OF
+                    .say()
+                    .typed("all", String.join(", ", names))
+                    .said();
         }
         return switch (type.getSimpleName()) {
-            case "double", "Double", "long", "Long", "int", "Integer" -> "a plain number";
-            case "LocalDate" -> "a day as 2026-11-23";
-            case "LocalTime" -> "a time as 09:00";
-            default -> "a value of another kind";
+            case "double", "Double", "long", "Long", "int", "Integer" -> ProblemMessage.GIVE_NUMBER.alone();
+            case "LocalDate" -> ProblemMessage.GIVE_DAY.alone();
+            case "LocalTime" -> ProblemMessage.GIVE_TIME.alone();
+            default -> ProblemMessage.GIVE_OTHER.alone();
         };
     }
 
@@ -153,53 +168,40 @@ class Problems {
 
     @ExceptionHandler
     ResponseEntity<Problem> wrongParameter(MethodArgumentTypeMismatchException e) {
-        Class<?> wanted = e.getRequiredType();
-        return answer(Problem.of(
-                HttpStatus.BAD_REQUEST.value(),
-                "This cannot be",
-                e.getName(),
-                shortened(Objects.toString(e.getValue())),
-                wanted != null && wanted.isEnum()
-                        ? "Give one of " + List.of(wanted.getEnumConstants()) + "."
-                        : "Give " + spoken(wanted) + "."));
+        return answer(new Refusal(
+                        HttpStatus.BAD_REQUEST,
+                        ProblemMessage.CANNOT_BE,
+                        e.getName(),
+                        shortened(Objects.toString(e.getValue())),
+                        expected(e.getRequiredType()))
+                .problem());
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> nothingThere(NoResourceFoundException e) {
-        return answer(Problem.of(
-                HttpStatus.NOT_FOUND.value(),
-                "Nothing is there",
+        return answer(said(
+                HttpStatus.NOT_FOUND,
+                ProblemMessage.NOTHING_THERE,
                 "path",
                 shortened("/" + e.getResourcePath()),
-                "Check the address; the API is described at /api/openapi."));
+                ProblemMessage.CHECK_ADDRESS));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> busy(CannotAcquireLockException e) {
-        return answer(Problem.of(
-                HttpStatus.SERVICE_UNAVAILABLE.value(), "The database is busy", "", "", "Try again in a moment."));
+        return answer(said(HttpStatus.SERVICE_UNAVAILABLE, ProblemMessage.BUSY, "", "", ProblemMessage.IN_A_MOMENT));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> gone(DataIntegrityViolationException e) {
-        return answer(Problem.of(
-                HttpStatus.CONFLICT.value(),
-                "It belongs to something that is no longer there",
-                "",
-                "",
-                "The client or case may have been erased meanwhile. Open it again."));
+        return answer(said(HttpStatus.CONFLICT, ProblemMessage.GONE, "", "", ProblemMessage.ERASED_MEANWHILE));
     }
 
     @ExceptionHandler
     ResponseEntity<Problem> unusable(DataAccessResourceFailureException e) {
         LOG.error("The database file cannot be used", e);
         return answer(
-                Problem.of(
-                        HttpStatus.INSUFFICIENT_STORAGE.value(),
-                        "Nothing could be saved",
-                        "",
-                        "",
-                        "The data folder is full, locked or damaged. What you see is not stored yet; make room and try again."));
+                said(HttpStatus.INSUFFICIENT_STORAGE, ProblemMessage.NOT_SAVED, "", "", ProblemMessage.MAKE_ROOM));
     }
 
     /** A transaction that could not begin or end: what the database says of it counts. */
@@ -215,33 +217,31 @@ class Problems {
     @ExceptionHandler
     ResponseEntity<Problem> other(Exception e) {
         if (e instanceof ErrorResponse known) {
-            int status = known.getStatusCode().value();
-            return answer(Problem.of(
-                    status,
-                    Objects.requireNonNullElse(known.getBody().getTitle(), "This cannot be"),
-                    "",
-                    "",
-                    Objects.requireNonNullElse(known.getBody().getDetail(), "Check the address and what was sent.")));
+            HttpStatus status = HttpStatus.valueOf(known.getStatusCode().value());
+            return answer(said(status, ProblemMessage.CANNOT_BE, "", "", ProblemMessage.CHECK_SENT));
         }
         LOG.error("Unforeseen", e);
-        return answer(Problem.of(
-                HttpStatus.INTERNAL_SERVER_ERROR.value(),
-                "Something went wrong in the program",
-                "",
-                "",
-                "Nothing was stored. Try again; if it happens again, report it with the log."));
+        return answer(
+                said(HttpStatus.INTERNAL_SERVER_ERROR, ProblemMessage.PROGRAM_FAULT, "", "", ProblemMessage.REPORT_IT));
     }
 
     static Problem tooLarge(long limitBytes) {
-        return Problem.of(
-                HttpStatus.CONTENT_TOO_LARGE.value(),
-                "The file is too large",
-                "",
-                "",
-                limitBytes == Picture.MOST_BYTES
-                        ? "A photograph is at most 15 MB. Let the camera save it smaller."
-                        : "A case is at most " + limitBytes / 1024 / 1024
-                                + " MB. Choose a file exported by this program.");
+        ProblemMessage remedy =
+                limitBytes == Picture.MOST_BYTES ? ProblemMessage.PHOTO_MEGABYTES : ProblemMessage.CASE_MEGABYTES;
+        return new Refusal(
+                        HttpStatus.CONTENT_TOO_LARGE,
+                        ProblemMessage.FILE_TOO_LARGE,
+                        "",
+                        "",
+                        remedy.say()
+                                .count("most", (double) limitBytes / (1024 * 1024))
+                                .said())
+                .problem();
+    }
+
+    private static Problem said(
+            HttpStatus status, ProblemMessage title, String field, String value, ProblemMessage remedy) {
+        return new Refusal(status, title, field, value, remedy).problem();
     }
 
     private static String shortened(String text) {

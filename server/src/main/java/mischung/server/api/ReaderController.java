@@ -7,17 +7,19 @@ import java.time.Duration;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.hair.Band;
 import mischung.hair.Measured;
 import mischung.hair.Reading;
 import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
 import mischung.light.Lab;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.server.Settings;
 import mischung.server.device.ColourReader;
 import mischung.server.device.DeviceFault;
 import mischung.server.device.SimulatedReader;
+import mischung.server.words.ProblemMessage;
 import mischung.shelf.Shelf;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
@@ -56,17 +58,17 @@ class ReaderController {
             operationId = "readColour",
             summary = "One measurement by the colour reader, or in plain words why there is none")
     PhotoController.MeasuredLook read(@PathVariable long id, @RequestBody HeldAt at) {
-        RefusedInput.within("cm", at.cm, 0, Band.LONGEST_CM, "cm");
+        RefusedInput.within("cm", at.cm, 0, Band.LONGEST_CM, Unit.CM);
         String client = cases.get(id).file().clientName();
         try {
             return PhotoController.MeasuredLook.of(measured(client, at));
         } catch (DeviceFault fault) {
             throw new Refusal(
                     HttpStatus.BAD_GATEWAY,
-                    "No reading from the colour reader",
+                    ProblemMessage.NO_READING,
                     "",
                     fault.kind().name().toLowerCase(Locale.ROOT),
-                    fault.words());
+                    fault.said());
         }
     }
 
@@ -84,15 +86,18 @@ class ReaderController {
         if (set.isEmpty()) {
             throw new Refusal(
                     HttpStatus.BAD_GATEWAY,
-                    "No " + device + " is set up",
+                    ProblemMessage.NOT_SET_UP.say().in("device", device).said(),
                     "",
                     "absent",
-                    "Start the program with --mischung." + device + "=PORT, or go on by hand.");
+                    ProblemMessage.DEVICE_BY_HAND.say().typed("device", device).said());
         }
         try {
-            return (int) RefusedInput.within(device, Integer.parseInt(set), 1, 65_535, "");
+            return (int) RefusedInput.within(device, Integer.parseInt(set), 1, 65_535, Unit.NONE);
         } catch (NumberFormatException e) {
-            throw new RefusedInput(device, set, "Start the program with --mischung." + device + "=PORT or =simulated.");
+            throw new RefusedInput(
+                    device,
+                    set,
+                    ProblemMessage.DEVICE_OPTION.say().typed("device", device).said());
         }
     }
 

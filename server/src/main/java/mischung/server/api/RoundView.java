@@ -4,7 +4,6 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.change.Wetness;
 import mischung.hair.BandRef;
 import mischung.hair.ZonePlace;
@@ -15,6 +14,9 @@ import mischung.plan.Round;
 import mischung.product.Developer;
 import mischung.product.Mix;
 import mischung.product.ShadeClass;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.wish.Weave;
 import mischung.wish.WorkedBand;
 import mischung.wish.WorkedHead;
@@ -129,13 +131,16 @@ public record RoundView(Action action, List<LayingView> layings) {
     /** @throws RefusedInput naming the round and the field */
     static List<Round> checked(List<RoundView> views, WorkedHead head, Shades shades) {
         if (views.size() > MOST_ROUNDS) {
-            throw new RefusedInput("", views.size() + " rounds", "Keep at most " + MOST_ROUNDS + ".");
+            throw new RefusedInput(
+                    "",
+                    views.size(),
+                    RefusalMessage.AT_MOST.say().count("most", MOST_ROUNDS).said());
         }
         List<Round> rounds = new ArrayList<>();
         for (int i = 0; i < views.size(); i++) {
             RoundView view = views.get(i);
             if (view == null) {
-                throw new RefusedInput("[" + i + "]", "null", "Leave it out or fill it.");
+                throw new RefusedInput("[" + i + "]", "null", RefusalMessage.LEFT_OUT_OR_FILLED);
             }
             rounds.add(CaseFile.at(
                     "[" + i + "]",
@@ -180,10 +185,10 @@ public record RoundView(Action action, List<LayingView> layings) {
     /** Those an action does not use are kept in the file, too, and somebody may choose another action. */
     private static void figures(LayingView l) {
         Developer.requireForHair(l.volume);
-        RefusedInput.within("minutes", l.minutes, 0, Laying.LONGEST, "min");
-        RefusedInput.within("ratio", l.ratio, 0, 6, "to 1");
-        RefusedInput.within("times", l.times, 1, 3, "rounds");
-        RefusedInput.within("weeks", l.weeks, 0, 52, "weeks");
+        RefusedInput.within("minutes", l.minutes, 0, Laying.LONGEST, Unit.MIN);
+        RefusedInput.within("ratio", l.ratio, 0, 6, Unit.TO_ONE);
+        RefusedInput.within("times", l.times, 1, 3, Unit.ROUNDS);
+        RefusedInput.within("weeks", l.weeks, 0, 52, Unit.WEEKS);
     }
 
     /** Worked bands whose middle lies in one of the stretches; a reading may have moved the lines since. */

@@ -7,11 +7,12 @@ import jakarta.annotation.PreDestroy;
 import java.time.Duration;
 import java.util.Locale;
 import java.util.UUID;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
 import mischung.server.Settings;
 import mischung.server.device.DeviceFault;
 import mischung.server.device.Scale;
 import mischung.server.device.SimulatedScale;
+import mischung.server.words.ProblemMessage;
 import org.jspecify.annotations.Nullable;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
@@ -123,7 +124,7 @@ class ScaleController {
     @Operation(operationId = "pourOnStandIn", summary = "Tell the stand-in what is poured, or pull its plug")
     PouredView pour(@RequestBody PouredView poured) {
         if (!simulated()) {
-            throw new RefusedInput("scale", settings.scaleAt(), "A real scale sees for itself what is poured.");
+            throw new RefusedInput("scale", settings.scaleAt(), ProblemMessage.REAL_SCALE);
         }
         standIn().plug(poured.plugged);
         if (poured.grams != 0) {
@@ -135,10 +136,10 @@ class ScaleController {
     private static Refusal refusal(DeviceFault fault) {
         return new Refusal(
                 HttpStatus.BAD_GATEWAY,
-                "No weight from the scale",
+                ProblemMessage.NO_WEIGHT,
                 "",
                 fault.kind().name().toLowerCase(Locale.ROOT),
-                fault.words());
+                fault.said());
     }
 
     private boolean simulated() {

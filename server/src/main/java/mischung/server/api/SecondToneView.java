@@ -3,10 +3,11 @@ package mischung.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.hair.SecondTone;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 
 /** What lies in a colour beside its first tone. */
 public record SecondToneView(
@@ -27,7 +28,7 @@ public record SecondToneView(
     /** @throws RefusedInput naming {@code second} where there is more than one, or one that cannot be */
     static Optional<SecondTone> checked(List<SecondToneView> second) {
         if (second.size() > 1) {
-            throw new RefusedInput("second", second.size() + " tones", "Give one tone beside the first, or none.");
+            throw new RefusedInput("second", second.size(), RefusalMessage.ONE_OR_NONE);
         }
         return CaseFile.eachOf("second", second, other -> new SecondTone(other.tone, other.share)).stream()
                 .findFirst();

@@ -3,7 +3,8 @@ package mischung.server.api;
 import java.util.List;
 import java.util.Objects;
 import java.util.OptionalLong;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.server.words.ProblemMessage;
 import org.jspecify.annotations.Nullable;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.core.MethodParameter;
@@ -32,7 +33,7 @@ record Sent(String key, OptionalLong last) {
                     Objects.requireNonNullElse(key, ""),
                     entry.isEmpty() ? OptionalLong.empty() : OptionalLong.of(Long.parseLong(entry)));
         } catch (NumberFormatException wrong) {
-            throw new RefusedInput(LAST, entry, "Give the number of the last entry that was shown.");
+            throw new RefusedInput(LAST, entry, ProblemMessage.LAST_ENTRY);
         }
     }
 

@@ -1,8 +1,9 @@
 package mischung.server.api;
 
 import java.util.Optional;
-import mischung.RefusedInput;
 import mischung.product.Shade;
+import mischung.said.RefusedInput;
+import mischung.server.words.ProblemMessage;
 
 /** Finds the shade a case names by its code. */
 @FunctionalInterface
@@ -13,6 +14,6 @@ interface Shades {
     /** For what is typed now: what is not on the shelf is refused. */
     default Shades orRefused() {
         return code -> Optional.of(
-                named(code).orElseThrow(() -> new RefusedInput("shade", code, "Take a shade that is on the shelf.")));
+                named(code).orElseThrow(() -> new RefusedInput("shade", code, ProblemMessage.ON_THE_SHELF)));
     }
 }

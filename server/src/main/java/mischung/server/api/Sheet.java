@@ -12,6 +12,7 @@ import mischung.light.Illuminant;
 import mischung.plan.Plan;
 import mischung.sequence.SectionPlan;
 import mischung.sequence.SectionPlan.Foil;
+import mischung.server.words.Catalogue;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
 import org.apache.pdfbox.pdmodel.PDPageContentStream;
@@ -137,7 +138,7 @@ final class Sheet {
 
     private void head(HeadView view, Plan plan, SectionPlan sections, float left, float top, float scale)
             throws IOException {
-        write(view.words(), TEXT, left, top - TEXT);
+        write(Catalogue.spoken().word(view), TEXT, left, top - TEXT);
         float x = left + 150 * scale;
         float middle = top - TEXT - 150 * scale;
         ellipse(x, middle, 112 * scale, 130 * scale);

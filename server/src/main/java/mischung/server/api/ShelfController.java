@@ -9,11 +9,13 @@ import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.Set;
-import mischung.RefusedInput;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.server.store.ShelfStore;
 import mischung.server.words.Catalogue;
+import mischung.server.words.ProblemMessage;
 import mischung.shelf.Item;
 import mischung.shelf.Kind;
 import mischung.shelf.Shelf;
@@ -180,20 +182,20 @@ class ShelfController {
             operationId = "countStock",
             summary = "What was counted of a product; refused if it has changed meanwhile")
     ProductView count(@PathVariable long id, @RequestBody CountView counted) {
-        ShelfStore.Kept kept = store.find(id).orElseThrow(() -> noSuch("product", id));
+        ShelfStore.Kept kept = store.find(id).orElseThrow(() -> noSuch(ProblemMessage.NO_PRODUCT, id));
         double pack = kept.item().product().packGrams();
-        List<Double> opened = CaseFile.eachOf(
-                "opened", counted.opened, grams -> RefusedInput.within("", grams, 0, pack, "g, one pack"));
-        RefusedInput.within("packPrice", counted.packPrice, 0, 100_000, "");
+        List<Double> opened =
+                CaseFile.eachOf("opened", counted.opened, grams -> RefusedInput.within("", grams, 0, pack, Unit.G));
+        RefusedInput.within("packPrice", counted.packPrice, 0, 100_000, Unit.NONE);
         Stock stock = new Stock(counted.counted, counted.packs, opened, counted.lowGrams);
         return store.count(id, counted.version, stock, counted.packPrice)
                 .map(ProductView::of)
                 .orElseThrow(() -> new Refusal(
                         HttpStatus.CONFLICT,
-                        "Somebody else changed this product",
+                        ProblemMessage.PRODUCT_CHANGED,
                         "version",
-                        Long.toString(counted.version),
-                        "A bowl may have been weighed from it meanwhile; look again and count anew."));
+                        counted.version,
+                        ProblemMessage.COUNT_AGAIN));
     }
 
     /** What lightener can be mixed from. */
@@ -211,7 +213,7 @@ class ShelfController {
     @GetMapping("/products/{id}/moves")
     @Operation(operationId = "stockMoves", summary = "What came and went of a product, newest first")
     List<ShelfStore.Move> moves(@PathVariable long id) {
-        ShelfStore.Kept kept = store.find(id).orElseThrow(() -> noSuch("product", id));
+        ShelfStore.Kept kept = store.find(id).orElseThrow(() -> noSuch(ProblemMessage.NO_PRODUCT, id));
         return store.moves(kept.item().product().code(), MOST_MOVES);
     }
 
@@ -219,7 +221,7 @@ class ShelfController {
     @Operation(operationId = "useRange", summary = "Work with a range or not, and prefer it to others")
     ShelfView use(@PathVariable long id, @RequestBody UseView use) {
         if (!store.use(id, use.inUse) || (use.preferred && !store.prefer(id))) {
-            throw noSuch("range", id);
+            throw noSuch(ProblemMessage.NO_RANGE, id);
         }
         return shelf();
     }
@@ -229,17 +231,23 @@ class ShelfController {
     @Operation(operationId = "removeRange", summary = "Take a whole range off the shelf")
     void remove(@PathVariable long id) {
         if (!store.removeRange(id)) {
-            throw noSuch("range", id);
+            throw noSuch(ProblemMessage.NO_RANGE, id);
         }
     }
 
-    private static Refusal noSuch(String what, long id) {
-        return new Refusal(
-                HttpStatus.NOT_FOUND,
-                "No such " + what,
-                "id",
-                Long.toString(id),
-                "Somebody may have taken it off the shelf; look again.");
+    private static Refusal noSuch(ProblemMessage what, long id) {
+        return new Refusal(HttpStatus.NOT_FOUND, what, "id", id, ProblemMessage.OFF_THE_SHELF);
+    }
+
+    /** A line that cannot be, and what to do. */
+    record WrongLine(long line, String column, String value, String remedy) {
+        static WrongLine of(ShelfImports.WrongLine wrong) {
+            return new WrongLine(
+                    wrong.line(),
+                    wrong.column(),
+                    wrong.value(),
+                    Catalogue.spoken().say(wrong.remedy()));
+        }
     }
 
     /** A file on its way in. */
@@ -251,7 +259,7 @@ class ShelfController {
             int lines,
 
             @Schema(description = "every line that cannot be; with one, nothing is taken over")
-            List<ShelfImports.WrongLine> wrong,
+            List<WrongLine> wrong,
 
             @Schema(description = "the first of what was read")
             List<ProductView> preview) {
@@ -262,7 +270,7 @@ class ShelfController {
                     one.state(),
                     one.done(),
                     one.lines(),
-                    one.wrong(),
+                    one.wrong().stream().map(WrongLine::of).toList(),
                     one.items().stream()
                             .limit(PREVIEWED)
                             .map(item -> ProductView.of(0, 0, 0, item))
@@ -298,7 +306,7 @@ class ShelfController {
         ShelfStore.Range range = store.ranges().stream()
                 .filter(one -> one.id() == id)
                 .findFirst()
-                .orElseThrow(() -> noSuch("range", id));
+                .orElseThrow(() -> noSuch(ProblemMessage.NO_RANGE, id));
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
             Csv.print(csv, ShelfFile.COLUMNS);

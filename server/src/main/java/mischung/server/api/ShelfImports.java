@@ -16,8 +16,11 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.atomic.AtomicLong;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.said.Said;
 import mischung.server.store.ShelfStore;
+import mischung.server.words.ProblemMessage;
 import mischung.shelf.Item;
 import mischung.shelf.ShelfFile;
 import org.apache.commons.csv.CSVException;
@@ -45,7 +48,7 @@ class ShelfImports {
     }
 
     /** A line that cannot be, by its number in the file. */
-    record WrongLine(long line, String column, String value, String remedy) {}
+    record WrongLine(long line, String column, String value, Said remedy) {}
 
     /** A line of the file; the last one of it where a cell holds a break. */
     private record Row(long line, CSVRecord record) {}
@@ -113,7 +116,14 @@ class ShelfImports {
     Import begin(String range, String csv) {
         String name = range.strip();
         if (name.isEmpty() || name.length() > 40 || name.chars().anyMatch(Character::isISOControl)) {
-            throw new RefusedInput("range", range, "Name the range in 1 to 40 characters.");
+            throw new RefusedInput(
+                    "range",
+                    range,
+                    RefusalMessage.ONE_LINE
+                            .say()
+                            .count("least", 1)
+                            .count("most", 40)
+                            .said());
         }
         List<Row> records = records(csv);
         Import one = new Import(numbers.incrementAndGet(), name, records.size());
@@ -143,7 +153,10 @@ class ShelfImports {
                     throw new RefusedInput(
                             "header",
                             String.join(",", parser.getHeaderNames()),
-                            "The first line names the columns: " + String.join(",", ShelfFile.COLUMNS) + ".");
+                            ProblemMessage.COLUMNS
+                                    .say()
+                                    .typed("all", String.join(",", ShelfFile.COLUMNS))
+                                    .said());
                 }
             }
             names.removeAll(ShelfFile.COLUMNS);
@@ -151,25 +164,24 @@ class ShelfImports {
                 throw new RefusedInput(
                         "header",
                         String.join(",", names),
-                        "There are no such columns; these are: " + String.join(",", ShelfFile.COLUMNS) + ".");
+                        ProblemMessage.NO_SUCH_COLUMNS
+                                .say()
+                                .typed("all", String.join(",", ShelfFile.COLUMNS))
+                                .said());
             }
             List<Row> records = new ArrayList<>();
             for (CSVRecord record : parser) {
                 records.add(new Row(parser.getCurrentLineNumber(), record));
             }
             if (records.isEmpty() || records.size() > MOST_LINES) {
-                throw new RefusedInput(
-                        "lines", records.size() + " lines", "Give 1 to " + MOST_LINES + " products in one file.");
+                throw new RefusedInput("lines", records.size(), RefusedInput.fromTo(1, MOST_LINES));
             }
             return records;
         } catch (CSVException | IllegalArgumentException | UncheckedIOException broken) {
             if (broken instanceof RefusedInput refused) {
                 throw refused;
             }
-            throw new RefusedInput(
-                    "file",
-                    String.valueOf(broken.getMessage()),
-                    "This is no comma-separated file (RFC 4180); mind quotation marks and names of columns.");
+            throw new RefusedInput("file", String.valueOf(broken.getMessage()), ProblemMessage.NO_CSV);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
@@ -199,7 +211,7 @@ class ShelfImports {
             one.state = one.wrong.isEmpty() ? State.READ : State.WRONG;
         } catch (RuntimeException unforeseen) {
             LOG.error("A range could not be read", unforeseen);
-            one.wrong.add(new WrongLine(0, "", "", "Reading broke off; look at the program's output."));
+            one.wrong.add(new WrongLine(0, "", "", ProblemMessage.READING_BROKE_OFF.alone()));
             one.state = State.WRONG;
         }
     }
@@ -211,8 +223,7 @@ class ShelfImports {
         CSVRecord record = row.record;
         try {
             if (!record.isConsistent()) {
-                throw new RefusedInput(
-                        "", record.size() + " cells", "This line has more or fewer cells than the header.");
+                throw new RefusedInput("", record.size(), ProblemMessage.CELLS);
             }
             Item item = ShelfFile.read(range, column -> record.isMapped(column) ? Csv.read(record.get(column)) : "");
             return new ReadLine(row.line, Optional.of(item), Optional.empty());
@@ -228,10 +239,14 @@ class ShelfImports {
         String code = line.item.map(item -> item.product().code()).orElse("");
         Long before = here.putIfAbsent(code, line.line);
         if (before != null) {
-            return Optional.of(new WrongLine(line.line, "code", code, "It stands in line " + before + " already."));
+            return Optional.of(new WrongLine(
+                    line.line,
+                    "code",
+                    code,
+                    ProblemMessage.STANDS_ALREADY.say().count("line", before).said()));
         }
         return elsewhere.contains(code)
-                ? Optional.of(new WrongLine(line.line, "code", code, "Another range of the house has this code."))
+                ? Optional.of(new WrongLine(line.line, "code", code, ProblemMessage.CODE_ELSEWHERE.alone()))
                 : Optional.empty();
     }
 
@@ -239,7 +254,7 @@ class ShelfImports {
         synchronized (known) {
             Import one = known.get(id);
             if (one == null) {
-                throw new RefusedInput("id", id, "This file is not remembered any more; choose it again.");
+                throw new RefusedInput("id", id, ProblemMessage.FILE_FORGOTTEN);
             }
             return one;
         }
@@ -249,10 +264,7 @@ class ShelfImports {
     Import takeOver(long id) {
         Import one = get(id);
         if (one.state != State.READ) {
-            throw new RefusedInput(
-                    "id",
-                    one.wrong.size() + " wrong lines",
-                    "Only a file that was read whole and without a wrong line is taken over.");
+            throw new RefusedInput("id", one.wrong.size(), ProblemMessage.ONLY_WHOLE_FILES);
         }
         store.replaceRange(one.range, one.items);
         one.state = State.TAKEN_OVER;

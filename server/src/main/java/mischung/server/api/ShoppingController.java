@@ -7,13 +7,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import mischung.RefusedInput;
 import mischung.mix.Card;
 import mischung.mix.Cards;
 import mischung.mix.Shopping;
 import mischung.plan.Plan;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 import mischung.server.store.CaseStore;
 import mischung.server.store.Visit;
+import mischung.server.words.Catalogue;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.RequestMapping;
@@ -59,7 +61,7 @@ class ShoppingController {
     ShoppingList shopping(
             @RequestParam LocalDate from,
             @Parameter(description = "1–31, the first day counted") @RequestParam(defaultValue = "7") int days) {
-        RefusedInput.within("days", days, 1, MOST_DAYS, "days");
+        RefusedInput.within("days", days, 1, MOST_DAYS, Unit.DAYS);
         List<Card> cards = new ArrayList<>();
         int counted = 0;
         for (int day = 0; day < days; day++) {
@@ -79,7 +81,7 @@ class ShoppingController {
                 routes.rates().currency(),
                 lines.stream()
                         .map(s -> new ShoppingView(
-                                s.name(),
+                                Catalogue.spoken().say(s.name()),
                                 s.code(),
                                 LookView.rounded(s.neededGrams(), 1),
                                 LookView.rounded(s.thereGrams(), 1),

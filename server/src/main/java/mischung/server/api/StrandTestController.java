@@ -131,7 +131,7 @@ class StrandTestController {
         LookView predicted = LookView.of(end);
         BandKind seenAs = test.product().kind().lifts() ? BandKind.LIGHTENED : band.kind();
         return new PanelView(
-                test.change().words(),
+                Catalogue.spoken().say(test.change().said()),
                 LookView.of(start.best()),
                 predicted,
                 forecast.levels().words(),

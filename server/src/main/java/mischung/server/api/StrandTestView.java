@@ -8,7 +8,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mischung.Constants;
-import mischung.RefusedInput;
 import mischung.change.Change;
 import mischung.change.Course;
 import mischung.doubt.Start;
@@ -19,6 +18,9 @@ import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.hair.ZonePlace;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
+import mischung.server.words.ProblemMessage;
 
 /** One panel: what was tried on which hair, and what was seen. */
 public record StrandTestView(
@@ -79,14 +81,14 @@ public record StrandTestView(
     StrandTestView checked() {
         CaseFile.at("band", band::checked);
         CaseFile.at("product", this::change);
-        RefusedInput.within("minutesOn", minutesOn, 0, 240, "min");
+        RefusedInput.within("minutesOn", minutesOn, 0, 240, Unit.MIN);
         CaseFile.at("seen", () -> LevelScale.requireHalves("level", seen.level));
         CaseFile.at("seen", seen::tones);
         if (accepted && !seen.done) {
-            throw new RefusedInput("accepted", "an unread test", "Note what was seen before it counts.");
+            throw new RefusedInput("accepted", "", ProblemMessage.SEEN_FIRST);
         }
         if (startedAt.length() > 40) {
-            throw new RefusedInput("startedAt", startedAt, "Give an instant such as 2026-11-23T09:00:00Z.");
+            throw new RefusedInput("startedAt", startedAt, ProblemMessage.INSTANT);
         }
         return this;
     }

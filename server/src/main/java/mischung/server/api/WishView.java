@@ -5,10 +5,11 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import mischung.RefusedInput;
 import mischung.consult.Consultation;
 import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
 import mischung.wish.Aim;
 import mischung.wish.Design;
 import mischung.wish.Grey;
@@ -173,7 +174,7 @@ public record WishView(
         EnumSet<ZonePlace> all = EnumSet.noneOf(ZonePlace.class);
         for (ZonePlace place : named) {
             if (!all.add(place)) {
-                throw new RefusedInput("places", place, "Name each zone once.");
+                throw new RefusedInput("places", place, RefusalMessage.PLACE_ONCE);
             }
         }
         return all;

@@ -3,9 +3,9 @@ package mischung.server.device;
 import java.time.Duration;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import mischung.RefusedInput;
 import mischung.hair.Measured;
 import mischung.light.Lab;
+import mischung.said.RefusedInput;
 
 /** Speaks to a colour reader on this machine, by the protocol of {@code docs/reader.md}. */
 public final class ColourReader {
@@ -20,7 +20,7 @@ public final class ColourReader {
 
     /** @param port on this machine */
     public ColourReader(int port, Duration patience) {
-        this.device = new LineDevice(port, patience, "colour reader", "read by eye", "READER", VERSION);
+        this.device = new LineDevice(port, patience, "reader", "READER", VERSION);
     }
 
     /** What the reader calls itself. */

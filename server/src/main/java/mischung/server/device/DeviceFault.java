@@ -1,5 +1,7 @@
 package mischung.server.device;
 
+import mischung.said.Said;
+
 /** A device did not give a reading. */
 public final class DeviceFault extends Exception {
     private static final long serialVersionUID = 1L;
@@ -19,17 +21,20 @@ public final class DeviceFault extends Exception {
     }
 
     private final Kind kind;
+    private final transient Said said;
 
-    DeviceFault(Kind kind, String words) {
-        super(words);
+    DeviceFault(Kind kind, Said said) {
+        super(said.text());
         this.kind = kind;
+        this.said = said;
     }
 
     public Kind kind() {
         return kind;
     }
 
-    public String words() {
-        return String.valueOf(getMessage());
+    /** What is wrong and what to do. */
+    public Said said() {
+        return said;
     }
 }

@@ -11,6 +11,8 @@ import java.nio.charset.StandardCharsets;
 import java.time.Duration;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import mischung.said.Saying;
+import mischung.server.words.ProblemMessage;
 
 /**
  * A device at a port of this machine that is spoken to in lines: it greets first with its word, the protocol's version and its
@@ -23,19 +25,16 @@ final class LineDevice {
     private final int port;
     private final Duration patience;
     private final String called;
-    private final String instead;
     private final Pattern greeting;
 
     /**
-     * @param called "colour reader"
-     * @param instead what to do without it, such as "read by eye"
+     * @param called as the messages' cases are: "scale", "reader"
      * @param word it greets with
      */
-    LineDevice(int port, Duration patience, String called, String instead, String word, int version) {
+    LineDevice(int port, Duration patience, String called, String word, int version) {
         this.port = port;
         this.patience = patience;
         this.called = called;
-        this.instead = instead;
         this.greeting = Pattern.compile(word + " " + version + " (.{1,60})");
     }
 
@@ -51,12 +50,13 @@ final class LineDevice {
             return talk.with(line, greeted(line.read()));
         } catch (SocketTimeoutException e) {
             throw new DeviceFault(
-                    DeviceFault.Kind.SILENT,
-                    "The " + called + " is there but says nothing. Switch it off and on again, or " + instead + ".");
+                    DeviceFault.Kind.SILENT, of(ProblemMessage.DEVICE_SILENT).said());
         } catch (ConnectException e) {
             throw new DeviceFault(
                     DeviceFault.Kind.ABSENT,
-                    "No " + called + " answers at port " + port + " of this machine. Plug it in, or " + instead + ".");
+                    of(ProblemMessage.DEVICE_ABSENT)
+                            .typed("port", Integer.toString(port))
+                            .said());
         } catch (IOException e) {
             throw cutOff();
         }
@@ -64,8 +64,7 @@ final class LineDevice {
 
     private DeviceFault cutOff() {
         return new DeviceFault(
-                DeviceFault.Kind.UNPLUGGED,
-                "The " + called + " was cut off in the middle of a reading. Plug it in and go on, or " + instead + ".");
+                DeviceFault.Kind.UNPLUGGED, of(ProblemMessage.DEVICE_UNPLUGGED).said());
     }
 
     private String greeted(String line) throws DeviceFault {
@@ -78,7 +77,11 @@ final class LineDevice {
 
     DeviceFault refusalOrGarble(String line) {
         return line.startsWith("ERR ")
-                ? new DeviceFault(DeviceFault.Kind.REFUSED, "The " + called + " says: " + line.substring(4))
+                ? new DeviceFault(
+                        DeviceFault.Kind.REFUSED,
+                        of(ProblemMessage.DEVICE_REFUSED)
+                                .typed("words", line.substring(4))
+                                .said())
                 : garbled(line);
     }
 
@@ -86,8 +89,13 @@ final class LineDevice {
         String shown = line.length() > 40 ? line.substring(0, 40) + "…" : line;
         return new DeviceFault(
                 DeviceFault.Kind.GARBLED,
-                "What the " + called + " says cannot be understood (“" + shown.replaceAll("\\p{Cntrl}", "?")
-                        + "”). Switch it off and on again, or " + instead + ".");
+                of(ProblemMessage.DEVICE_GARBLED)
+                        .typed("words", shown.replaceAll("\\p{Cntrl}", "?"))
+                        .said());
+    }
+
+    private Saying of(ProblemMessage message) {
+        return message.say().in("device", called);
     }
 
     /** Lines of at most 200 bytes, both ways. */

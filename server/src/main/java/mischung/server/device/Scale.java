@@ -15,7 +15,7 @@ public final class Scale {
 
     /** @param port on this machine */
     public Scale(int port, Duration patience) {
-        this.device = new LineDevice(port, patience, "scale", "weigh by hand", "SCALE", VERSION);
+        this.device = new LineDevice(port, patience, "scale", "SCALE", VERSION);
     }
 
     /**

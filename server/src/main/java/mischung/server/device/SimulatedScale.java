@@ -5,7 +5,8 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Random;
 import java.util.function.LongSupplier;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.said.Unit;
 
 /**
  * A scale made of software. It speaks the protocol of {@code docs/scale.md} like a real one: what is poured flows for a while,
@@ -61,8 +62,8 @@ public final class SimulatedScale implements AutoCloseable {
 
     /** Lets so many grams flow in over so many seconds. */
     public synchronized void pour(double grams, double seconds) {
-        RefusedInput.within("grams", grams, 0.1, MOST, "g");
-        RefusedInput.within("seconds", seconds, 0, 60, "s");
+        RefusedInput.within("grams", grams, 0.1, MOST, Unit.G);
+        RefusedInput.within("seconds", seconds, 0, 60, Unit.SECONDS);
         gather();
         double now = now();
         pours.add(new Pour(now, now + seconds, grams));

@@ -24,8 +24,9 @@ import javax.imageio.ImageWriter;
 import javax.imageio.event.IIOReadProgressListener;
 import javax.imageio.stream.ImageInputStream;
 import javax.imageio.stream.ImageOutputStream;
-import mischung.RefusedInput;
 import mischung.measure.Pixels;
+import mischung.said.RefusedInput;
+import mischung.server.words.ProblemMessage;
 
 /**
  * A photograph made anew from its pixels: whatever else came in the file (where and with what it was taken, previews, hidden
@@ -89,7 +90,10 @@ public final class Picture {
     /** @throws RefusedInput if this is no JPEG or PNG that can be kept */
     public static Picture of(byte[] file) {
         if (file.length > MOST_BYTES) {
-            throw new RefusedInput("photo", file.length / 1024 / 1024 + " MB", "Choose a photograph of at most 15 MB.");
+            throw new RefusedInput(
+                    "photo",
+                    file.length / 1024 / 1024 + " MB",
+                    ProblemMessage.PHOTO_MEGABYTES.say().count("most", 15).said());
         }
         PhotoFile whole = PhotoFile.of(file).orElseThrow(Picture::notAPhotograph);
         BufferedImage upright = turned(read(whole), whole.orientation());
@@ -108,11 +112,11 @@ public final class Picture {
     private static BufferedImage read(PhotoFile file) {
         try {
             if (!DECODER.tryAcquire(LONGEST_WAIT_SECONDS, TimeUnit.SECONDS)) {
-                throw new RefusedInput("photo", "one more at a time", "Others are being taken in; send it again.");
+                throw new RefusedInput("photo", "", ProblemMessage.PHOTO_OTHERS);
             }
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
-            throw new RefusedInput("photo", "interrupted", "Send it again.");
+            throw new RefusedInput("photo", "", ProblemMessage.PHOTO_OTHERS);
         }
         try (ImageInputStream in = ImageIO.createImageInputStream(new ByteArrayInputStream(file.bytes()))) {
             return decoded(file, in);
@@ -155,8 +159,7 @@ public final class Picture {
             reader.addIIOReadProgressListener(new Aborted(aborted));
             BufferedImage read = reader.read(0, every);
             if (aborted.get()) {
-                throw new RefusedInput(
-                        "photo", "this file", "It takes too long to unpack. Let the camera save it anew.");
+                throw new RefusedInput("photo", "", ProblemMessage.PHOTO_TOO_LONG);
             }
             return opaque(read);
         } finally {
@@ -171,14 +174,18 @@ public final class Picture {
         long most = file.progressive() ? MOST_PIXELS_HELD : MOST_PIXELS;
         if (pixels > most) {
             throw new RefusedInput(
-                    "photo", size, "Choose a photograph of at most " + most / 1_000_000 + " megapixels.");
+                    "photo",
+                    size,
+                    ProblemMessage.PHOTO_MEGAPIXELS
+                            .say()
+                            .count("most", most / 1_000_000.0)
+                            .said());
         }
         if (file.scans() > MOST_SCANS) {
-            throw new RefusedInput(
-                    "photo", file.scans() + " scans", "Let the camera save it anew; it is drawn over too often.");
+            throw new RefusedInput("photo", file.scans(), ProblemMessage.PHOTO_SCANS);
         }
         if (Math.min(width, height) < LEAST_SIDE) {
-            throw new RefusedInput("photo", size, "Choose a photograph of at least 16 pixels each way.");
+            throw new RefusedInput("photo", size, ProblemMessage.PHOTO_TOO_SMALL);
         }
     }
 
@@ -215,8 +222,7 @@ public final class Picture {
     }
 
     private static RefusedInput notAPhotograph() {
-        return new RefusedInput(
-                "photo", "this file", "It is no whole JPEG or PNG. Choose a photograph as the camera saved it.");
+        return new RefusedInput("photo", "", ProblemMessage.PHOTO_BROKEN);
     }
 
     /** Drawn on grey, so that whatever was see-through shows no colour. */

@@ -7,7 +7,9 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Collectors;
-import mischung.RefusedInput;
+import mischung.said.RefusalMessage;
+import mischung.said.RefusedInput;
+import mischung.server.words.ProblemMessage;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.jdbc.support.GeneratedKeyHolder;
 import org.springframework.stereotype.Repository;
@@ -42,10 +44,17 @@ public class ClientStore {
     public static String checkedName(String field, String name) {
         String kept = name.strip();
         if (kept.isEmpty()) {
-            throw new RefusedInput(field, "an empty name", "Give the client a name; a made-up one will do.");
+            throw new RefusedInput(field, "", ProblemMessage.CLIENT_NAME);
         }
         if (kept.length() > LONGEST_NAME || !printable(kept)) {
-            throw new RefusedInput(field, kept, "Give at most " + LONGEST_NAME + " characters on one line.");
+            throw new RefusedInput(
+                    field,
+                    kept,
+                    RefusalMessage.ONE_LINE
+                            .say()
+                            .count("least", 1)
+                            .count("most", LONGEST_NAME)
+                            .said());
         }
         return kept;
     }
@@ -54,7 +63,14 @@ public class ClientStore {
     public static String checkedNote(String note) {
         String kept = note.strip();
         if (kept.length() > LONGEST_NOTE || !printable(kept)) {
-            throw new RefusedInput("note", kept, "Write at most " + LONGEST_NOTE + " characters on one line.");
+            throw new RefusedInput(
+                    "note",
+                    kept,
+                    RefusalMessage.ONE_LINE
+                            .say()
+                            .count("least", 0)
+                            .count("most", LONGEST_NOTE)
+                            .said());
         }
         return kept;
     }

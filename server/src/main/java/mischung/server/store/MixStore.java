@@ -73,14 +73,13 @@ public class MixStore {
     }
 
     /** Begins a bowl, or finds it begun. @return its number */
-    public long begin(long visit, String key, String title, String card, double needGrams) {
+    public long begin(long visit, String key, String card, double needGrams) {
         sql.sql("""
-                        insert into mixed_bowl (visit_id, key, title, card, need_grams, begun_at)
-                        values (:visit, :key, :title, :card, :need, :at) on conflict (visit_id, key) do nothing
+                        insert into mixed_bowl (visit_id, key, card, need_grams, begun_at)
+                        values (:visit, :key, :card, :need, :at) on conflict (visit_id, key) do nothing
                         """)
                 .param("visit", visit)
                 .param("key", key)
-                .param("title", title)
                 .param("card", card)
                 .param("need", needGrams)
                 .param("at", now())

@@ -3,7 +3,8 @@ package mischung.server.store;
 import java.time.Clock;
 import java.time.Duration;
 import java.util.Optional;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
+import mischung.server.words.ProblemMessage;
 import org.springframework.jdbc.core.simple.JdbcClient;
 import org.springframework.stereotype.Component;
 
@@ -32,8 +33,7 @@ public class Once {
     public Optional<Long> done(String key) {
         if (key.length() > LONGEST
                 || !key.chars().allMatch(c -> c == '-' || (c < 128 && Character.isLetterOrDigit(c)))) {
-            throw new RefusedInput(
-                    "Idempotency-Key", key.length() + " characters", "Give up to 100 letters, figures and dashes.");
+            throw new RefusedInput("Idempotency-Key", key.length(), ProblemMessage.KEY_OF_A_PRESS);
         }
         return key.isEmpty()
                 ? Optional.empty()

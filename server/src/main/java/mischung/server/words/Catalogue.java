@@ -2,6 +2,7 @@ package mischung.server.words;
 
 import com.ibm.icu.text.ListFormatter;
 import com.ibm.icu.text.MessageFormat;
+import com.ibm.icu.text.MessagePattern;
 import java.time.LocalDate;
 import java.time.format.DateTimeFormatter;
 import java.util.EnumMap;
@@ -16,6 +17,7 @@ import java.util.Set;
 import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
+import java.util.stream.IntStream;
 import mischung.Words;
 import mischung.doubt.LevelRange;
 import mischung.hair.LevelScale;
@@ -31,8 +33,18 @@ import org.springframework.context.i18n.LocaleContextHolder;
 /** The words of the program in one language: bundles of ICU messages under {@code mischung/words}. */
 public final class Catalogue {
     /** What cautions say, how colours are called, what plans and routes say of themselves, and the words for things. */
-    private static final List<String> BUNDLES =
-            List.of("cautions", "hair", "pages", "plans", "reasons", "routes", "things", "wishes", "work");
+    private static final List<String> BUNDLES = List.of(
+            "cautions",
+            "checks",
+            "hair",
+            "pages",
+            "plans",
+            "reasons",
+            "refusals",
+            "routes",
+            "things",
+            "wishes",
+            "work");
 
     private static final Map<Language, Catalogue> ALL = new EnumMap<>(Language.class);
 
@@ -75,9 +87,14 @@ public final class Catalogue {
         return new TreeSet<>(texts.keySet());
     }
 
-    /** Names of the figures that stand in a message's text. */
+    /** Names of the figures that stand in a message's text, in any of its wordings. */
     public Set<String> figuresOf(String key) {
-        return new TreeSet<>(format(key).getArgumentNames());
+        MessagePattern text = new MessagePattern(word(key));
+        return IntStream.range(0, text.countParts())
+                .mapToObj(text::getPart)
+                .filter(part -> part.getType() == MessagePattern.Part.Type.ARG_NAME)
+                .map(text::getSubstring)
+                .collect(Collectors.toCollection(TreeSet::new));
     }
 
     /**

@@ -9,10 +9,14 @@ import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mischung.after.AfterMessage;
 import mischung.caution.CautionMessage;
+import mischung.change.ChangeMessage;
+import mischung.check.CheckMessage;
+import mischung.check.ExpectedMessage;
 import mischung.hair.HairMessage;
 import mischung.history.HistoryMessage;
 import mischung.job.JobMessage;
 import mischung.job.LogMessage;
+import mischung.mix.MixMessage;
 import mischung.plan.FindingMessage;
 import mischung.plan.ReasonMessage;
 import mischung.plan.StepMessage;
@@ -23,6 +27,7 @@ import mischung.route.FallbackMessage;
 import mischung.route.PromiseMessage;
 import mischung.route.RouteMessage;
 import mischung.said.Message;
+import mischung.said.RefusalMessage;
 import mischung.said.Verbatim;
 import mischung.sequence.TaskMessage;
 import mischung.wish.WishMessage;
@@ -33,15 +38,21 @@ public final class Messages {
                     List.<Message>of(AfterMessage.values()),
                     List.<Message>of(BeginningMessage.values()),
                     CautionMessage.all(),
+                    List.<Message>of(ChangeMessage.values()),
+                    List.<Message>of(CheckMessage.values()),
+                    List.<Message>of(ExpectedMessage.values()),
                     List.<Message>of(FallbackMessage.values()),
                     List.<Message>of(FindingMessage.values()),
                     List.<Message>of(HairMessage.values()),
                     List.<Message>of(HistoryMessage.values()),
                     List.<Message>of(JobMessage.values()),
                     List.<Message>of(LogMessage.values()),
+                    List.<Message>of(MixMessage.values()),
                     List.<Message>of(PageMessage.values()),
                     List.<Message>of(ProductMessage.values()),
+                    List.<Message>of(ProblemMessage.values()),
                     List.<Message>of(PromiseMessage.values()),
+                    List.<Message>of(RefusalMessage.values()),
                     List.<Message>of(ReasonMessage.values()),
                     List.<Message>of(RouteMessage.values()),
                     List.<Message>of(SheetMessage.values()),

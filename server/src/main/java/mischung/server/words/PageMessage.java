@@ -16,13 +16,10 @@ public enum PageMessage implements Message {
     // plans
     NOW,
     WITHOUT_FILLER("tones", "level"),
-    AS_IT_IS,
-    RATIO("ratio"),
     RATIO_FRESH("ratio", "times"),
     CLEANSE_MIX,
     CLEANSE_PRODUCTS,
     LIGHTENER,
-    BOWL_FOR("step", "aim"),
     LIFT_TO("step", "level", "way"),
     LEVEL("level"),
     NONE_SHORTER,
@@ -54,7 +51,10 @@ public enum PageMessage implements Message {
     WISHED_AT("level"),
     CAME_OUT_EVENLY("even"),
     POROSITY_SOMEWHERE("very"),
-    WORDS_HOLD("word");
+    WORDS_HOLD("word"),
+
+    // measuring
+    MEASURED("level", "tone", "spread");
 
     private final Set<String> figures;
 

@@ -24,7 +24,7 @@ import javax.imageio.ImageIO;
 import javax.imageio.ImageWriteParam;
 import javax.imageio.ImageWriter;
 import javax.imageio.stream.ImageOutputStream;
-import mischung.RefusedInput;
+import mischung.said.RefusedInput;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -87,7 +87,7 @@ class PictureTest {
             many.writeBytes(scans);
         }
         many.write(good, good.length - 2, 2);
-        assertThatThrownBy(() -> Picture.of(many.toByteArray())).hasMessageContaining("scans");
+        assertThatThrownBy(() -> Picture.of(many.toByteArray())).hasMessageContaining("PHOTO_SCANS");
     }
 
     @ParameterizedTest

@@ -3,8 +3,12 @@ package mischung.server.words;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.tngtech.archunit.core.domain.JavaClass;
+import com.tngtech.archunit.core.domain.JavaClasses;
 import com.tngtech.archunit.core.importer.ClassFileImporter;
 import com.tngtech.archunit.core.importer.ImportOption;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.time.LocalDate;
 import java.util.HashSet;
 import java.util.List;
@@ -15,12 +19,15 @@ import java.util.TreeSet;
 import java.util.stream.Stream;
 import mischung.caution.CautionMessage;
 import mischung.caution.CautionRule;
+import mischung.check.Check;
+import mischung.check.Checks;
 import mischung.hair.Elasticity;
 import mischung.hair.ToneName;
 import mischung.hair.ZonePlace;
 import mischung.said.Figure;
 import mischung.said.Message;
 import mischung.said.Said;
+import mischung.said.Unit;
 import mischung.sequence.Durations;
 import mischung.wish.Weave;
 import org.junit.jupiter.api.Test;
@@ -30,29 +37,38 @@ import org.springframework.context.i18n.LocaleContextHolder;
 
 /** Whether every message and every thing has its text in every language, with just its figures, and no text is left over. */
 class CatalogueTest {
+    /** Read once: it takes seconds. */
+    private static final JavaClasses PROGRAM = new ClassFileImporter()
+            .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS)
+            .importPackages("mischung");
+
     private final Catalogue english = Catalogue.of(Language.EN);
     private final Catalogue german = Catalogue.of(Language.DE);
 
     /** Things with a word: every list that has one. */
     private static Set<String> things() {
         Set<String> keys = new TreeSet<>();
-        new ClassFileImporter()
-                .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("mischung").stream()
-                        .filter(JavaClass::isEnum)
-                        .filter(one -> one.tryGetMethod("words").isPresent())
-                        .forEach(one -> {
-                            boolean choice = one.tryGetMethod("why").isPresent();
-                            for (Object value : one.reflect().getEnumConstants()) {
-                                String key = Figure.Named.of((Enum<?>) value).text();
-                                keys.add(key);
-                                if (choice) {
-                                    keys.add(key + ".why");
-                                }
-                            }
-                        });
+        PROGRAM.stream()
+                .filter(JavaClass::isEnum)
+                .filter(one -> one.tryGetMethod("words").isPresent())
+                .forEach(one -> {
+                    boolean choice = one.tryGetMethod("why").isPresent();
+                    for (Object value : one.reflect().getEnumConstants()) {
+                        String key = Figure.Named.of((Enum<?>) value).text();
+                        keys.add(key);
+                        if (choice) {
+                            keys.add(key + ".why");
+                        }
+                    }
+                });
         Durations.names().stream()
                 .map(name -> "duration." + name.replace(' ', '_'))
                 .forEach(key -> keys.addAll(List.of(key, key + ".unit")));
+        Stream.concat(Stream.of(Check.Basis.values()), Stream.of(Unit.values()))
+                .filter(one -> one != Unit.NONE)
+                .forEach(one -> keys.add(Figure.Named.of(one).text()));
+        Checks.notModelled()
+                .forEach(rule -> keys.addAll(List.of("notModelled." + rule, "notModelled." + rule + ".why")));
         ToneName.all().forEach(name -> keys.add("toneName." + name.replace(' ', '_')));
         // All hair has no name beside its parts.
         keys.remove(Figure.Named.of(Weave.ALL).text());
@@ -61,12 +77,11 @@ class CatalogueTest {
 
     private static Set<Message> messages() {
         Set<Message> all = new HashSet<>(CautionMessage.all());
-        new ClassFileImporter()
-                .withImportOption(ImportOption.Predefined.DO_NOT_INCLUDE_TESTS).importPackages("mischung").stream()
-                        .filter(one -> one.isEnum() && one.isAssignableTo(Message.class))
-                        .filter(one -> !one.isEquivalentTo(CautionMessage.class))
-                        .forEach(one -> Stream.of(one.reflect().getEnumConstants())
-                                .forEach(message -> all.add((Message) message)));
+        PROGRAM.stream()
+                .filter(one -> one.isEnum() && one.isAssignableTo(Message.class))
+                .filter(one -> !one.isEquivalentTo(CautionMessage.class))
+                .forEach(one ->
+                        Stream.of(one.reflect().getEnumConstants()).forEach(message -> all.add((Message) message)));
         return all;
     }
 
@@ -122,6 +137,15 @@ class CatalogueTest {
                                 .chars()
                                 .anyMatch(Character::isLetter)))
                 .allSatisfy(key -> assertThat(german.word(key)).isNotEqualTo(english.word(key)));
+    }
+
+    @Test
+    void whatTheModelLeavesOutIsInTheDocumentWithItsReason() throws IOException {
+        String document = Files.readString(Path.of("..", "docs", "model.md")).replaceAll("\\s+", " ");
+        assertThat(Checks.notModelled())
+                .allSatisfy(rule -> assertThat(document)
+                        .contains(rule + " | " + english.word("notModelled." + rule) + " | "
+                                + english.word("notModelled." + rule + ".why")));
     }
 
     @Test

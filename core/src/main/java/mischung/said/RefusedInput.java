@@ -1,24 +1,31 @@
-package mischung;
+package mischung.said;
 
 import java.util.Objects;
 
 /**
  * The one error the core throws for input it cannot take: it names the field, quotes the value and says what to do.
  *
- * <p>Example: {@code zones[0].bands[1].level: 14 is not possible. Give a level from 1 to 12 in halves.}
+ * <p>Example: {@code zones[0].bands[1].level: 14 is not possible. Give a value from 1 to 12.}
  */
 public final class RefusedInput extends IllegalArgumentException {
     private static final long serialVersionUID = 1L;
+    private static final int LONGEST = 80;
 
     private final String field;
     private final String value;
-    private final String remedy;
+    private final transient Said remedy;
 
-    public RefusedInput(String field, Object value, String remedy) {
-        super(field + ": " + shortened(value) + " is not possible. " + remedy);
+    /** @param value as it was given; empty where nothing was */
+    public RefusedInput(String field, Object value, Said remedy) {
+        // For logs and tests; what people read is made of the remedy.
+        super(field + ": " + shortened(value) + " is not possible: " + remedy.text());
         this.field = field;
         this.value = shortened(value);
         this.remedy = remedy;
+    }
+
+    public RefusedInput(String field, Object value, Message remedy) {
+        this(field, value, remedy.alone());
     }
 
     /** Path of the field, such as {@code zones[0].bands[1].level}. */
@@ -31,8 +38,8 @@ public final class RefusedInput extends IllegalArgumentException {
         return value;
     }
 
-    /** What to do instead, in one sentence. */
-    public String remedy() {
+    /** What to do instead. */
+    public Said remedy() {
         return remedy;
     }
 
@@ -48,16 +55,30 @@ public final class RefusedInput extends IllegalArgumentException {
      *
      * @throws RefusedInput if {@code value} is NaN, infinite or outside {@code [min, max]}
      */
-    public static double within(String field, double value, double min, double max, String unit) {
+    public static double within(String field, double value, double min, double max, Unit unit) {
         if (!(value >= min && value <= max)) {
             throw new RefusedInput(
-                    field, plain(value), "Give a value from " + plain(min) + " to " + plain(max) + unit(unit) + ".");
+                    field,
+                    plain(value),
+                    unit == Unit.NONE
+                            ? fromTo(min, max)
+                            : RefusalMessage.FROM_TO_OF
+                                    .say()
+                                    .count("least", min)
+                                    .count("most", max)
+                                    .thing("unit", unit)
+                                    .said());
         }
         return value;
     }
 
-    private static String unit(String unit) {
-        return unit.isEmpty() ? "" : " " + unit;
+    /** So many, or so much, may be given. */
+    public static Said fromTo(double least, double most) {
+        return RefusalMessage.FROM_TO
+                .say()
+                .count("least", least)
+                .count("most", most)
+                .said();
     }
 
     private static String plain(double value) {
@@ -68,6 +89,6 @@ public final class RefusedInput extends IllegalArgumentException {
 
     private static String shortened(Object value) {
         String text = Objects.toString(value);
-        return text.length() > 80 ? text.substring(0, 79) + "…" : text;
+        return text.length() > LONGEST ? text.substring(0, LONGEST - 1) + "…" : text;
     }
 }

@@ -1,0 +1,47 @@
+package mischung.said;
+
+/** What a number that is asked for is counted in, or how it is to be understood. */
+public enum Unit {
+    /** A plain number; it has no word. */
+    NONE,
+
+    PERCENT,
+    CM,
+    MM,
+    CM_A_MONTH,
+    G,
+    G_IN_THE_BOWL,
+    VOL,
+    VOL_DIRECT,
+    SECONDS,
+    MIN,
+    HOURS,
+    DAYS,
+    WEEKS,
+    MONTHS,
+    LEVELS,
+    IN_HALVES,
+    PACKS,
+    PARTS,
+    PEOPLE,
+    ROUNDS,
+    DRAWS,
+    TO_ONE,
+    TO_ONE_OF_COLOUR,
+    TO_ONE_DIRECT,
+    POROSITY,
+    OF_GREY,
+    OF_IT,
+    OF_THE_HAIR,
+    OF_THE_HEIGHT,
+    OF_THE_WIDTH,
+    OF_THE_BOWL,
+    OF_THE_CARD,
+    PLAIN_POWDER,
+    THE_AVERAGE,
+    CIEDE2000,
+    TIMES,
+    BANDS,
+    DEGREES,
+    G_IN_100_ML
+}
