@@ -260,7 +260,7 @@ function EventEditor(props: {
                 }
               />
               <SecondToneFields
-                name="Shade"
+                name={say('visit.ofShade')}
                 main={event.tone}
                 tones={tones.map(({ value }) => value)}
                 second={event.second}

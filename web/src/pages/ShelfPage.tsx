@@ -22,6 +22,12 @@ import { figure, say } from '../words/say';
 
 const SHOWN = ['all', 'shades', 'other', 'low'] as const;
 type Shown = (typeof SHOWN)[number];
+const WORDS: Record<Shown, () => string> = {
+  all: () => say('shelf.shownAll'),
+  shades: () => say('shelf.shownShades'),
+  other: () => say('shelf.shownOther'),
+  low: () => say('shelf.shownLow'),
+};
 
 /** Everything the house mixes from, what there is of it, and what to buy. */
 export function ShelfPage(): ReactNode {
@@ -192,7 +198,7 @@ function Products({
           aria-label={say('shelf.whichProducts')}
           value={shown}
           onChange={setShown}
-          options={SHOWN.map((value) => ({ value, label: value }))}
+          options={SHOWN.map((value) => ({ value, label: WORDS[value]() }))}
         />
         <Input
           aria-label={say('shelf.findAProduct')}
@@ -207,13 +213,13 @@ function Products({
         size="small"
         virtual
         pagination={false}
-        scroll={{ y: 470, x: 1100 }}
+        scroll={{ y: 470, x: 940 }}
         dataSource={some}
         rowClassName={(product) => (product.low ? 'low' : '')}
         columns={[
           {
             title: say('shelf.product'),
-            width: 280,
+            width: 228,
             render: (_, product) =>
               product.shade[0]?.look[0] ? (
                 <Swatch look={product.shade[0].look[0]}>
@@ -237,12 +243,12 @@ function Products({
           },
           {
             title: say('shelf.is'),
-            width: 100,
+            width: 130,
             render: (_, product) => product.shade[0]?.classWords ?? product.kindWords,
           },
           {
             title: say('shelf.mixed'),
-            width: 120,
+            width: 112,
             render: (_, product) =>
               product.shade[0]
                 ? say('shelf.min', {
@@ -255,26 +261,26 @@ function Products({
           },
           {
             title: say('shelf.pack'),
-            width: 120,
+            width: 100,
             render: (_, product) =>
               say('shelf.g2', { packGrams: product.packGrams, packPrice: product.packPrice }),
           },
           {
             title: say('shelf.fullPacks'),
-            width: 90,
+            width: 74,
             align: 'right',
             render: (_, product) => (product.counted ? product.packs : '–'),
           },
           {
             title: say('shelf.opened'),
-            width: 110,
+            width: 90,
             align: 'right',
             render: (_, product) =>
               product.counted ? product.opened.map((grams) => say('shelf.g3', { grams })).join(', ') : '–',
           },
           {
             title: say('shelf.inAll'),
-            width: 120,
+            width: 112,
             align: 'right',
             render: (_, product) =>
               product.counted ? (
@@ -287,7 +293,7 @@ function Products({
           },
           {
             title: '',
-            width: 100,
+            width: 92,
             render: (_, product) => (
               <Button
                 aria-label={say('shelf.count', { name: product.name, code: product.code })}

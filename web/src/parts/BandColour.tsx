@@ -89,7 +89,7 @@ export function BandColour({ at }: { at: BandAt }): ReactNode {
         }))}
       />
       <SecondToneFields
-        name="Band"
+        name={say('visit.ofBand')}
         main={band.tone}
         tones={tones.map(({ tone }) => tone)}
         second={band.detail.second}

@@ -82,7 +82,7 @@ function CheckTable({ checks }: { checks: Checks['checks'] }): ReactNode {
             <td>{check.says}</td>
             <td>{check.expected}</td>
             <td>{check.found}</td>
-            <td>{check.source || check.basis}</td>
+            {check.source ? <td lang="en">{check.source}</td> : <td>{check.basis}</td>}
             <td>{check.passes ? say('model.pass') : <strong>{say('model.miss')}</strong>}</td>
           </tr>
         ))}
@@ -103,7 +103,7 @@ function ConstantTable({ constants }: { constants: Checks['constants'] }): React
           <th scope="col">{say('model.restsOn')}</th>
         </tr>
       </thead>
-      <tbody>
+      <tbody lang="en">
         {constants.map(({ group, name, value, unit, source }) => (
           <tr key={`${group} ${name}`}>
             <td>{group}</td>

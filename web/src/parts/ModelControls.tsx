@@ -287,7 +287,7 @@ function LiftControls({ run, set }: { run: ModelRun; set: Set }): ReactNode {
       {laid.kind === 'LIGHTENER' && (
         <div className="pair">
           <LightenerFields
-            name="the model"
+            name={say('visit.ofTheModel')}
             lightener={laid.lightener}
             onLightener={(lightener) => set({ lightener, ratio: lightener[0]?.ratio ?? laid.ratio })}
           />

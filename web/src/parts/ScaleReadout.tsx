@@ -81,7 +81,7 @@ export function ScaleReadout({ line, which, busy, onTake }: Props): ReactNode {
           <small> g</small>
         </output>
         <span className="scale-of">
-          {say('mix.of')} <b>{line.missingGrams}</b> g
+          {say('mix.of')} <b>{figure(line.missingGrams, Number.isInteger(line.missingGrams) ? 0 : 1)}</b> g
           <small>{say('mix.g', { name: line.name, toleranceGrams: line.toleranceGrams })}</small>
         </span>
         <span className="scale-state" role="status">

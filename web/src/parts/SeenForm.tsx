@@ -83,7 +83,7 @@ export function SeenForm({ label, hair, place, cm, done, needsTone, onSeen }: Pr
           />
           {tone && (
             <SecondToneFields
-              name="Result"
+              name={say('visit.ofResult')}
               main={tone}
               tones={vocabulary?.tones.map(({ value }) => value) ?? []}
               second={second}

@@ -108,7 +108,7 @@ export function SeenEditor(props: {
           }
         />
         <SecondToneFields
-          name="Result"
+          name={say('visit.ofResult')}
           main={test.seen.tone}
           tones={tones.map(({ tone }) => tone)}
           second={test.seen.second}

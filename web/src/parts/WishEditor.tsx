@@ -11,7 +11,7 @@ export function WishEditor(): ReactNode {
     <div className="wish">
       <span className="wish-title">{say('visit.wish')}</span>
       <AimFields
-        name="Wished"
+        name={say('visit.ofWished')}
         aim={wish}
         onAim={({ level, tone, second, picked }) =>
           document.edit({ ...state.content, wish: { ...wish, level, tone, second, picked } })

@@ -58,7 +58,7 @@ export function WishPanel({ open, onClose }: { open: boolean; onClose: () => voi
         <section>
           <h3>{say('visit.colour')}</h3>
           <AimFields
-            name="Main"
+            name={say('visit.ofMain')}
             pick
             aim={wish}
             onAim={({ level, tone, second, picked }) => set({ level, tone, second, picked })}
@@ -274,7 +274,9 @@ function Part(props: {
           <Switch checked={part.stays} onChange={(stays) => onPart({ ...part, stays })} />{' '}
           {say('visit.stays')}
         </label>
-        {!part.stays && <AimFields name="Part" aim={part.aim} onAim={(aim) => onPart({ ...part, aim })} />}
+        {!part.stays && (
+          <AimFields name={say('visit.ofPart')} aim={part.aim} onAim={(aim) => onPart({ ...part, aim })} />
+        )}
         <Button type="text" aria-label={say('visit.takeThisPartAway')} onClick={props.onGone}>
           ×
         </Button>

@@ -13,9 +13,9 @@ import java.util.stream.Stream;
 final class PageWords {
     /** Words no English sentence does without and no German one has, and what this program says most. */
     private static final Pattern ENGLISH = Pattern.compile(
-            "\\b(the|and|of|with|is|are|for|not|from|to|be|it|this|that|where|which|by|at|no|yes|your|you|bowls?|levels?|hair|lighter"
+            "\\b(the|and|of|with|is|are|for|from|to|be|it|this|that|where|which|by|at|no|yes|your|you|bowls?|levels?|hair|lighter"
                     + "|darker|instead|choose|open|close|add|remove|done|next|back|wish|shade|grey|tone|roots?|ends|lengths?|crown|sides?"
-                    + "|nape|fringe|developer|rinse|apply|mix|natural|gold|copper|ash|red|violet|warm|cool|daylight|bulb|none|all)\\b",
+                    + "|nape|fringe|developer|rinse|apply|mix|natural|copper|ash|red|violet|cool|daylight|bulb|none|all)\\b",
             Pattern.CASE_INSENSITIVE);
 
     /** Where people have typed something, or products have names. */
@@ -45,13 +45,17 @@ final class PageWords {
                     const range = document.createRange();
                     range.selectNodeContents(text);
                     const lines = [...range.getClientRects()].filter(line => line.width > 1 && line.height > 1);
+                    let scrollsBeside = false;
+                    let scrollsBelow = false;
                     for (let box = inside; box !== document.body; box = box.parentElement) {
                       const { overflowX, overflowY, visibility } = getComputedStyle(box);
-                      if (visibility === 'hidden' || /auto|scroll/.test(overflowX + overflowY)) break;
+                      if (visibility === 'hidden') break;
+                      scrollsBeside ||= /auto|scroll/.test(overflowX);
+                      scrollsBelow ||= /auto|scroll/.test(overflowY);
                       const edge = box.getBoundingClientRect();
-                      const beside = overflowX !== 'visible'
+                      const beside = overflowX !== 'visible' && !scrollsBeside
                         && lines.some(line => line.right > edge.right + 1.5 || line.left < edge.left - 1.5);
-                      const below = overflowY !== 'visible'
+                      const below = overflowY !== 'visible' && !scrollsBelow
                         && lines.some(line => line.bottom > edge.bottom + 4 || line.top < edge.top - 4);
                       if (beside || below) {
                         found.push(text.data.trim().slice(0, 60) + ' in ' + box.className);

@@ -15,7 +15,6 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.Cookie;
-import com.microsoft.playwright.options.LoadState;
 import com.microsoft.playwright.options.RequestOptions;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
@@ -93,7 +92,6 @@ class ScreensTest extends OneApplication {
         inGerman(page);
         assertThat(page.locator(sign(path)).first()).isVisible();
         assertThat(page.locator("html")).hasAttribute("lang", "de");
-        page.waitForLoadState(LoadState.NETWORKIDLE);
         assertThat(faults(page)).as("in German").isEmpty();
         fits(page, "at 1024 in German");
         page.setViewportSize(1280, 800);
@@ -113,7 +111,9 @@ class ScreensTest extends OneApplication {
     }
 
     private static void fits(Page page, String where) {
-        assertThat(PageWords.sideways(page)).as("wider than the screen " + where).isLessThanOrEqualTo(0);
+        assertThat(PageWords.sideways(page))
+                .as("wider than the screen " + where)
+                .isLessThanOrEqualTo(0);
         assertThat(PageWords.cut(page)).as("cut " + where).isEmpty();
     }
 
@@ -339,6 +339,11 @@ class ScreensTest extends OneApplication {
 
     private static void keep(Page page, String folder, String name) {
         if (!folder.isEmpty()) {
+            // Hair is drawn after the page is there.
+            page.waitForFunction("""
+                    () => [...document.querySelectorAll('canvas')].every(one => one.width === 0 || one.height === 0
+                      || one.getContext('2d').getImageData(0, 0, one.width, one.height).data.some(part => part > 0))
+                    """);
             page.screenshot(new Page.ScreenshotOptions().setPath(Path.of(folder, name + ".png")));
         }
     }
@@ -403,7 +408,8 @@ class ScreensTest extends OneApplication {
                 page,
                 api + "look-back/judged",
                 String.format(
-                        "{\"hand\":\"Ada\",\"worked\":\"%s\",\"alsoWorked\":\"%s\",\"change\":\"%s\"}", JUDGED.toArray()));
+                        "{\"hand\":\"Ada\",\"worked\":\"%s\",\"alsoWorked\":\"%s\",\"change\":\"%s\"}",
+                        JUDGED.toArray()));
         return worked;
     }
 

@@ -3,6 +3,7 @@ package mischung.server.api;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.List;
@@ -12,6 +13,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import mischung.Words;
 import mischung.after.Upkeep;
 import mischung.doubt.Calibration;
@@ -29,7 +31,6 @@ import mischung.mix.Cards;
 import mischung.mix.Line;
 import mischung.plan.Action;
 import mischung.plan.Plan;
-import mischung.plan.PlanStep;
 import mischung.product.Mix;
 import mischung.route.Rates;
 import mischung.said.Figure;
@@ -332,8 +333,8 @@ class LookBacks {
                 bands.stream().mapToDouble(Band::level).min().orElse(0),
                 bands.stream().mapToDouble(Band::level).max().orElse(0),
                 checked.wish().level(),
-                Catalogue.of(Language.EN).say(checked.wish().said()),
-                worked.plan().strategy().method().filler().words(),
+                Catalogue.spoken().say(checked.wish().said()),
+                Catalogue.spoken().word(worked.plan().strategy().method().filler()),
                 bands.stream()
                         .map(Band::porosity)
                         .max(Comparator.comparingDouble(Porosity::degree))
@@ -354,18 +355,21 @@ class LookBacks {
                 .filter(step -> step.visit() == 1)
                 .flatMap(step -> step.bowls().stream())
                 .flatMap(bowl -> bowl.formula().mix().parts().stream())
-                .map((Mix.Part part) -> part.shade().words())
+                .map((Mix.Part part) -> Catalogue.spoken().say(part.shade().said()))
                 .collect(Collectors.toCollection(TreeSet::new))
                 .stream()
                 .collect(Collectors.joining(", "));
     }
 
     private static String words(Cases.Stored of, Jobs.Worked worked, PastStore.Work work) {
-        String steps = worked.plan().steps().stream()
-                .map((PlanStep step) -> step.kind() == Action.WAIT ? "" : step.title())
-                .collect(Collectors.joining(" "));
-        String zones = of.checked().head().zones().stream()
-                .map(zone -> zone.place().words())
+        // Whoever looks for it may speak another language than whoever did it.
+        String steps = Arrays.stream(Language.values())
+                .map(Catalogue::of)
+                .flatMap(language -> Stream.concat(
+                        worked.plan().steps().stream()
+                                .filter(step -> step.kind() != Action.WAIT)
+                                .map(step -> language.say(step.titled())),
+                        of.checked().head().zones().stream().map(zone -> language.word(zone.place()))))
                 .collect(Collectors.joining(" "));
         String levels = LevelScale.words(work.canvasFrom()) + " " + LevelScale.words(work.canvasTo());
         String said = worked.job().counting().stream()
@@ -380,7 +384,6 @@ class LookBacks {
                         work.school(),
                         work.shades(),
                         steps,
-                        zones,
                         levels,
                         said,
                         work.worked(),

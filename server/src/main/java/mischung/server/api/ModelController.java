@@ -95,7 +95,7 @@ class ModelController {
             String rule, String says, String expected, String found, String basis, String source, boolean passes) {
         static CheckView of(Check check) {
             return new CheckView(
-                    check.rule(),
+                    called(check.rule()),
                     Catalogue.spoken().sentence(check.says()),
                     Catalogue.spoken().say(check.expected()).strip(),
                     Catalogue.spoken().say(check.found()).strip(),
@@ -103,6 +103,11 @@ class ModelController {
                     check.source(),
                     check.passes());
         }
+    }
+
+    /** A rule by its number, a part of the model by its word. */
+    private static String called(String rule) {
+        return rule.matches("R\\d+") ? rule : Catalogue.spoken().word("modelPart." + rule);
     }
 
     record NotModelledView(String rule, String what, String why) {

@@ -32,14 +32,17 @@ class PastController {
     private static final int LONGEST = 200;
 
     private static final Pattern FROM_TO =
-            Pattern.compile("\\b(\\d{1,2}(?:[.,]5)?½?)\\s*(?:to|→|->)\\s*(\\d{1,2}(?:[.,]5)?½?)");
-    private static final Pattern TO = Pattern.compile("\\bto\\s+(\\d{1,2}(?:[.,]5)?½?)");
-    private static final Pattern UNEVEN = Pattern.compile("\\b(uneven|patchy|not even|banded)\\b");
-    private static final Pattern EVEN = Pattern.compile("\\b(stayed even|even)\\b");
-    private static final Pattern VERY_POROUS = Pattern.compile("\\bvery porous\\b");
-    private static final Pattern POROUS = Pattern.compile("\\b(porous|porosity)\\b");
+            Pattern.compile("\\b(\\d{1,2}(?:[.,]5)?½?)\\s*(?:to|auf|→|->)\\s*(\\d{1,2}(?:[.,]5)?½?)");
+    private static final Pattern TO = Pattern.compile("\\b(?:to|auf)\\s+(\\d{1,2}(?:[.,]5)?½?)");
+    private static final Pattern UNEVEN =
+            Pattern.compile("\\b(uneven|patchy|not even|banded|ungleichmäßig|fleckig|streifig)\\b");
+    private static final Pattern EVEN = Pattern.compile("\\b(stayed even|even|gleichmäßig)\\b");
+    private static final Pattern VERY_POROUS = Pattern.compile("\\b(very porous|sehr porös\\w*)");
+    private static final Pattern POROUS = Pattern.compile("\\b(porous|porosity|porös\\w*|porosität)");
     private static final List<String> SMALL = List.of(
-            "on", "that", "the", "a", "an", "and", "of", "with", "hair", "ends", "stayed", "which", "in", "for", "was");
+            "on", "that", "the", "a", "an", "and", "of", "with", "hair", "ends", "stayed", "which", "in", "for", "was",
+            "die", "der", "das", "den", "ein", "eine", "und", "mit", "von", "haar", "spitzen", "blieb", "blieben", "im",
+            "am", "für", "war");
 
     private final PastStore store;
 

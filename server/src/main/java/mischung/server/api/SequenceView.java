@@ -7,7 +7,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.IntStream;
-import mischung.hair.ZonePlace;
 import mischung.mix.Card;
 import mischung.mix.Cards;
 import mischung.mix.Line;
@@ -151,7 +150,7 @@ public record SequenceView(
                     card.developerGrams(),
                     TaskView.CLOCK.format(start.plusMinutes(batch.laidBy())),
                     TaskView.CLOCK.format(start.plusMinutes(batch.freshUntil())),
-                    batch.zones().stream().map(ZonePlace::words).toList()));
+                    batch.zones().stream().map(Catalogue.spoken()::word).toList()));
         }
         return all;
     }

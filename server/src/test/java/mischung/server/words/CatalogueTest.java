@@ -69,6 +69,10 @@ class CatalogueTest {
                 .forEach(one -> keys.add(Figure.Named.of(one).text()));
         Checks.notModelled()
                 .forEach(rule -> keys.addAll(List.of("notModelled." + rule, "notModelled." + rule + ".why")));
+        Checks.all().stream()
+                .map(Check::rule)
+                .filter(rule -> !rule.matches("R\\d+"))
+                .forEach(part -> keys.add("modelPart." + part));
         ToneName.all().forEach(name -> keys.add("toneName." + name.replace(' ', '_')));
         // All hair has no name beside its parts.
         keys.remove(Figure.Named.of(Weave.ALL).text());
