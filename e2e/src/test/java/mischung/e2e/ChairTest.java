@@ -110,7 +110,7 @@ class ChairTest extends OneApplication {
                 .click();
         page.getByText(say("chair.brokenSkin")).click();
         button(say("chair.soItWasFound")).click();
-        assertThat(page.locator(".chair-main")).containsText("nothing is done any more but rinsing");
+        assertThat(page.locator(".chair-main")).containsText("nothing more is done but rinsing");
         assertThat(button(say("chair.beginIt"))).isDisabled();
     }
 
