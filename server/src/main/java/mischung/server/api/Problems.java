@@ -31,6 +31,7 @@ import org.springframework.web.servlet.resource.NoResourceFoundException;
 import tools.jackson.core.JacksonException;
 import tools.jackson.core.exc.StreamReadException;
 import tools.jackson.databind.exc.InvalidFormatException;
+import tools.jackson.databind.exc.MismatchedInputException;
 import tools.jackson.databind.exc.UnrecognizedPropertyException;
 
 /** Turns everything that goes wrong into a problem document. */
@@ -120,8 +121,12 @@ class Problems {
         } else if (message.startsWith("Null value")) {
             value = "null";
             remedy = ProblemMessage.NOT_EMPTY.alone();
-        } else if (message.startsWith("Cannot coerce")) {
-            remedy = ProblemMessage.WITHOUT_QUOTES.alone();
+        } else if (message.startsWith("Cannot coerce") && e instanceof MismatchedInputException mismatched) {
+            // Words that should be a figure stand in quotation marks; a figure that should be words lacks them.
+            remedy = (mismatched.getTargetType() == String.class
+                            ? ProblemMessage.GIVE_OTHER
+                            : ProblemMessage.WITHOUT_QUOTES)
+                    .alone();
         }
         return new Refusal(HttpStatus.BAD_REQUEST, ProblemMessage.CANNOT_BE, path(e.getPath()), value, remedy)
                 .problem();

@@ -32,7 +32,6 @@ public enum ProblemMessage implements Message {
     NO_READING,
     NO_WEIGHT,
     NOT_SET_UP("device"),
-    NOT_ALLOWED,
 
     // what to do
     SETTLE_FIRST("what"),
@@ -61,7 +60,6 @@ public enum ProblemMessage implements Message {
     NOT_EMPTY,
     CHECK_ADDRESS,
     CHECK_SENT,
-    QUERY_NOT_TEXT,
     IN_A_MOMENT,
     ERASED_MEANWHILE,
     MAKE_ROOM,
