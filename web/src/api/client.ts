@@ -83,6 +83,8 @@ export type LightenerView = Schemas['LightenerView'];
 export type LightenersView = Schemas['LightenersView'];
 export type LayingView = Schemas['LayingView'];
 export type PromiseView = Schemas['PromiseView'];
+export type LaterView = Schemas['LaterView'];
+export type CopiesView = Schemas['CopiesView'];
 export type Problem = Schemas['Problem'];
 
 export type Kind = BandView['kind'];

@@ -25,6 +25,8 @@ import {
   type PhotoView,
   type PlacementView,
   type PlanView,
+  type CopiesView,
+  type LaterView,
   type PromiseView,
   type RouteView,
   type SearchProgress,
@@ -99,6 +101,15 @@ export function usePromise(id: number, version: number, route: string): UseQuery
     queryFn: ({ signal }) =>
       answered(api.GET('/api/cases/{id}/promise', { params: { path: { id }, query: { route } }, signal })),
     placeholderData: keepPreviousData,
+  });
+}
+
+/** The head some weeks after a route: washed out and grown. */
+export function useLater(id: number, version: number, route: string): UseQueryResult<LaterView[]> {
+  return useQuery({
+    queryKey: ['later', id, version, route],
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/cases/{id}/later', { params: { path: { id }, query: { route } }, signal })),
   });
 }
 
@@ -394,4 +405,9 @@ export function useLearnedOfHouse(wanted: boolean): UseQueryResult<TaughtView> {
     queryFn: () => answered(api.GET('/api/house/learned')),
     enabled: wanted,
   });
+}
+
+/** The safety copies there are. */
+export function useCopies(): UseQueryResult<CopiesView> {
+  return useQuery({ queryKey: ['copies'], queryFn: () => answered(api.GET('/api/copies')) });
 }

@@ -1,4 +1,13 @@
-import { memo, useLayoutEffect, useRef, type MouseEvent, type ReactNode } from 'react';
+import {
+  memo,
+  useEffect,
+  useLayoutEffect,
+  useRef,
+  useState,
+  type MouseEvent,
+  type ReactNode,
+  type RefObject,
+} from 'react';
 import type { Place } from '../api/client';
 import { useLight } from '../state/light';
 import { coloured } from './colour';
@@ -34,9 +43,10 @@ export const Head = memo(function Head(props: {
   words: string;
   onZone?: (zone: number) => void;
 }): ReactNode {
-  const { hair, view, onZone } = props;
+  const { hair, onZone } = props;
   const { light } = useLight();
   const canvas = useRef<HTMLCanvasElement>(null);
+  const view = useTurned(canvas, props.view);
   const drawn = useRef<Fibres[]>([]);
   const width = Math.max(1, Math.round(props.width * FINE));
   const height = Math.max(1, Math.round(props.height * FINE));
@@ -101,6 +111,34 @@ export const Head = memo(function Head(props: {
     />
   );
 });
+
+/** Half a turn, in milliseconds. */
+const TURN_MS = 240;
+
+/** The head turns: what was seen narrows away, and the other view comes round. Who wants no motion sees it at once. */
+function useTurned(canvas: RefObject<HTMLCanvasElement | null>, asked: View): View {
+  const [turned, setTurned] = useState(asked);
+  const still = matchMedia('(prefers-reduced-motion: reduce)').matches;
+  useEffect(() => {
+    const head = canvas.current;
+    if (still || turned === asked || !head) {
+      return;
+    }
+    const away = head.animate(
+      { transform: ['scaleX(1)', 'scaleX(0.1)'], opacity: [1, 0.5] },
+      { duration: TURN_MS, easing: 'ease-in' },
+    );
+    away.onfinish = () => {
+      setTurned(asked);
+      head.animate(
+        { transform: ['scaleX(0.1)', 'scaleX(1)'], opacity: [0.5, 1] },
+        { duration: TURN_MS, easing: 'ease-out' },
+      );
+    };
+    return () => away.cancel();
+  }, [canvas, asked, turned, still]);
+  return still ? asked : turned;
+}
 
 /** Down to where hair still is: what was cut off hangs nowhere. */
 function lengthOf(bands: TressBand[]): number {

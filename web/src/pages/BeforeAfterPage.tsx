@@ -1,16 +1,16 @@
 import { Button, Segmented, Spin } from 'antd';
 import { useMemo, useState, type ReactNode } from 'react';
 import { useNavigate } from 'react-router';
-import { problemOf, type DecisionView } from '../api/client';
-import { usePromise, useRoutes, useVocabulary } from '../api/queries';
-import { Head } from '../hair/Head';
+import { problemOf, type DecisionView, type LaterView } from '../api/client';
+import { useLater, usePromise, useRoutes, useVocabulary } from '../api/queries';
+import { Head, type HeadHair } from '../hair/Head';
 import { VIEW_WORDS, VIEWS, type View } from '../hair/head';
 import { ProblemNote } from '../parts/ProblemNote';
-import { hairOfHead, saidOfHead } from '../parts/HeadSteps';
+import { hairOfHead, saidOfHead, type Column } from '../parts/HeadSteps';
 import { coloursHair } from '../parts/RouteStrip';
 import { useCase } from '../state/caseContext';
 import { useSize } from '../state/useSize';
-import { say } from '../words/say';
+import { figure, say } from '../words/say';
 
 /** For the client: the head as it is and as it is predicted to be, one over the other, with a line to draw across. */
 export function BeforeAfterPage(): ReactNode {
@@ -39,9 +39,11 @@ function Compared({ decision }: { decision: DecisionView }): ReactNode {
   const [view, setView] = useState<View>('back');
   const [line, setLine] = useState(50);
   const [step, setStep] = useState<number>();
+  const [weeks, setWeeks] = useState(0);
   const [stage, { width, height }] = useSize<HTMLDivElement>();
   const route = decision.routes.find(({ key }) => key === decision.chosen) ?? decision.routes[0];
   const columns = useMemo(() => route?.columns.filter(({ kind }, i) => coloursHair(kind, i)) ?? [], [route]);
+  const laters = useLater(state.id, state.version, route?.key ?? '').data;
   const at = step ?? columns.length - 1;
   const [now] = columns;
   const then = columns[at];
@@ -49,6 +51,8 @@ function Compared({ decision }: { decision: DecisionView }): ReactNode {
     return <p>{say('beforeAfter.thereIsNoWayTo')}</p>;
   }
   const last = at === columns.length - 1;
+  const later = last ? laters?.find((one) => one.weeks === weeks) : undefined;
+  const shown = later ? washed(then, later) : then;
   return (
     <>
       <h1>{state.content.clientName}</h1>
@@ -56,13 +60,13 @@ function Compared({ decision }: { decision: DecisionView }): ReactNode {
         {width > 0 && height > 0 && (
           <>
             <Head
-              hair={hairOfHead(decision.zones, then)}
+              hair={grown(hairOfHead(decision.zones, shown), later)}
               view={view}
               width={width}
               height={height}
               words={say('beforeAfter.afterwards', {
                 view: VIEW_WORDS[view]().toLowerCase(),
-                zones: saidOfHead(decision.zones, then, false),
+                zones: saidOfHead(decision.zones, shown, false),
               })}
             />
             <div className="before-after-now" style={{ clipPath: `inset(0 ${100 - line}% 0 0)` }}>
@@ -80,7 +84,11 @@ function Compared({ decision }: { decision: DecisionView }): ReactNode {
             <i className="before-after-line" style={{ left: `${line}%` }} aria-hidden="true" />
             <strong className="before-after-left">{say('beforeAfter.now2')}</strong>
             <strong className="before-after-right">
-              {last ? say('beforeAfter.afterwardsPredicted') : say('beforeAfter.inBetween')}
+              {later
+                ? say('beforeAfter.inWeeks', { weeks: later.weeks, cm: figure(later.grownCm, 1) })
+                : last
+                  ? say('beforeAfter.afterwardsPredicted')
+                  : say('beforeAfter.inBetween')}
             </strong>
           </>
         )}
@@ -104,6 +112,17 @@ function Compared({ decision }: { decision: DecisionView }): ReactNode {
           options={VIEWS.map((one) => ({ value: one, label: VIEW_WORDS[one]() }))}
           onChange={setView}
         />
+        {last && laters && (
+          <Segmented<number>
+            aria-label={say('beforeAfter.howItFades')}
+            value={later?.weeks ?? 0}
+            options={[0, ...laters.map((one) => one.weeks)].map((value) => ({
+              value,
+              label: value === 0 ? say('beforeAfter.fresh') : say('beforeAfter.wk', { weeks: value }),
+            }))}
+            onChange={setWeeks}
+          />
+        )}
         {columns.length > 2 && (
           <Segmented<number>
             aria-label={say('beforeAfter.afterWhichStep')}
@@ -118,4 +137,31 @@ function Compared({ decision }: { decision: DecisionView }): ReactNode {
       </div>
     </>
   );
+}
+
+/** As it comes out of so many washes. */
+function washed(then: Column, later: LaterView): Column {
+  return {
+    ...then,
+    outcomes: then.outcomes.map((zone, z) =>
+      zone.map((outcome, b) => ({ ...outcome, look: later.zones[z]?.bands[b] ?? outcome.look })),
+    ),
+  };
+}
+
+/** Pushed down by what has grown above it. */
+function grown(hair: HeadHair[], later: LaterView | undefined): HeadHair[] {
+  return later === undefined
+    ? hair
+    : hair.map(({ place, bands }, z) => {
+        const [root] = later.zones[z]?.grown ?? [];
+        const down = root ? later.grownCm : 0;
+        return {
+          place,
+          bands: [
+            ...(root ? [{ fromCm: 0, toCm: down, pieces: [{ share: 1, look: root }] }] : []),
+            ...bands.map((band) => ({ ...band, fromCm: band.fromCm + down, toCm: band.toCm + down })),
+          ],
+        };
+      });
 }

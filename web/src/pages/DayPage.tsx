@@ -11,7 +11,7 @@ import {
   type Problem,
   type Status,
 } from '../api/client';
-import { useClients, useDay, useVocabulary } from '../api/queries';
+import { useClients, useDay, useVocabulary, useCopies } from '../api/queries';
 import { Lock } from '../hair/Tress';
 import { ProblemNote } from '../parts/ProblemNote';
 import { TopBar } from '../parts/TopBar';
@@ -308,9 +308,15 @@ function Appointment({
 }
 
 function Due({ day }: { day: DayView }): ReactNode {
+  const copies = useCopies().data;
   return (
     <aside className="due" aria-label={say('day.due')}>
       <h2>{say('day.due')}</h2>
+      {copies?.old && (
+        <p className="finding warning">
+          {say('day.copiesAreOld')} <Link to="/salon">{say('day.safetyCopies')}</Link>
+        </p>
+      )}
       <DueList
         title={say('day.patchTestsToRead')}
         visits={day.patchTestsToRead}

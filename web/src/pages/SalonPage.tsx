@@ -6,6 +6,7 @@ import { useHouse, useLearnedOfHouse } from '../api/queries';
 import { typedNumber } from '../parts/DraftField';
 import { Factors } from '../parts/Factors';
 import { ProblemNote } from '../parts/ProblemNote';
+import { SafetyCopies } from '../parts/SafetyCopies';
 import { SalonDurations } from '../parts/SalonDurations';
 import { TopBar } from '../parts/TopBar';
 import { useTell } from '../state/useTell';
@@ -99,6 +100,7 @@ function Sections({ house, onHouse }: Part): ReactNode {
       <Prices house={house} onHouse={onHouse} />
       <SalonDurations house={house} onHouse={onHouse} />
       <Learned />
+      <SafetyCopies />
     </div>
   );
 }

@@ -2,6 +2,7 @@ import { useRef, useState, type KeyboardEvent, type PointerEvent, type ReactNode
 import type { TaskView } from '../api/client';
 import { useWidth } from '../state/useWidth';
 import { say } from '../words/say';
+import { nearest } from './nearest';
 
 interface Props {
   tasks: TaskView[];
@@ -15,7 +16,8 @@ interface Props {
 }
 
 const LABEL = 92;
-const ROW = 26;
+/** A finger's width: a task of a minute is a line, and is chosen by pressing near it. */
+const ROW = 44;
 const HEAD = 22;
 const STEP = 5;
 
@@ -84,9 +86,22 @@ export function Clocks({
         ))}
         {lines.map((line, row) => (
           <g key={line.name} transform={`translate(0 ${HEAD + row * ROW})`}>
-            <text x={2} y={17} className="clock-line">
+            <text x={2} y={ROW / 2 + 5} className="clock-line">
               {line.name}
             </text>
+            <rect
+              className="clock-reach"
+              x={LABEL}
+              width={Math.max(0, minutes * scale)}
+              height={ROW}
+              onPointerDown={(event) => {
+                const at = event.clientX - event.currentTarget.getBoundingClientRect().left;
+                const near = nearest(line.blocks, at / scale, ROW / 2 / scale);
+                if (near) {
+                  onChoose(near.key);
+                }
+              }}
+            />
             {line.blocks.map((task) => (
               <Block
                 key={task.key}
@@ -168,18 +183,18 @@ function Block(props: {
         setBy(0);
       }}
     >
-      <rect y={clock ? 8 : 2} width={width} height={clock ? 10 : ROW - 5} rx={2} />
+      <rect y={clock ? 16 : 2} width={width} height={clock ? 12 : ROW - 4} rx={2} />
       {window && (
         <line
           x1={(window.earliest - task.startMinute) * scale}
           x2={(window.earliest - task.startMinute) * scale}
           y1={4}
-          y2={22}
+          y2={ROW - 4}
           className="clock-earliest"
         />
       )}
       {!clock && width > 9 * words.length + 6 && (
-        <text x={4} y={17}>
+        <text x={4} y={ROW / 2 + 5}>
           {words}
         </text>
       )}

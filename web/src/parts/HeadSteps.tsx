@@ -66,7 +66,7 @@ export function HeadSteps({ route, zones }: { route: RouteView; zones: WorkedZon
   );
 }
 
-type Column = RouteView['columns'][number];
+export type Column = RouteView['columns'][number];
 
 /** The head at one moment of a route. */
 export function hairOfHead(zones: WorkedZone[], column: Column): HeadHair[] {

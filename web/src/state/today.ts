@@ -1,5 +1,5 @@
 import { locale } from '../words/say';
-import { dayOf, serverNow } from './clock';
+import { dayOf, serverNow, timeWords } from './clock';
 
 /** The day by the program's clock, as 2026-11-23. */
 export function today(): string {
@@ -11,6 +11,12 @@ export function dayWords(date: string): string {
   return new Intl.DateTimeFormat(locale(), { weekday: 'long', day: 'numeric', month: 'long' }).format(
     new Date(`${date}T12:00:00`),
   );
+}
+
+/** "Monday 23 November, 03:00", of an instant, in the salon's time zone. */
+export function instantWords(at: string): string {
+  const moment = Date.parse(at);
+  return `${dayWords(dayOf(moment))}, ${timeWords(moment)}`;
 }
 
 /** Minutes from midnight of 09:30 or 09:30:00. */

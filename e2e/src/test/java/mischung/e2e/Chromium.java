@@ -6,6 +6,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -49,6 +50,8 @@ final class Chromium implements AutoCloseable {
                 .setBaseURL(address)
                 .setHasTouch(touch)
                 .setLocale("en-GB")
+                // What moves is looked at in tests of its own.
+                .setReducedMotion(ReducedMotion.REDUCE)
                 .setViewportSize(width, height));
         context.setDefaultTimeout(PATIENCE);
         Page page = context.newPage();

@@ -13,6 +13,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.BoundingBox;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -221,6 +222,45 @@ class HairTest extends OneApplication {
         assertThat(crown).hasAttribute("aria-pressed", "true");
     }
 
+    /** Who minds no motion sees the head come round; what is asked for last is what is seen in the end. */
+    @Test
+    void theHeadTurnsFromViewToView() {
+        long id = copied(1);
+        page.navigate("/cases/" + id + "/before-after");
+        Locator head = page.locator(".before-after canvas").first();
+        seenFrom("visit.front");
+        assertThat(head).hasAttribute("aria-label", Pattern.compile("Afterwards, front: .*"));
+        Object front = drawn(head);
+        page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.NO_PREFERENCE));
+        page.reload();
+        page.evaluate("""
+                () => {
+                  window.turns = 0;
+                  const animate = Element.prototype.animate;
+                  Element.prototype.animate = function (...how) {
+                    window.turns += this.matches('.before-after canvas') ? 1 : 0;
+                    return animate.apply(this, how);
+                  };
+                }
+                """);
+        assertThat(head).hasAttribute("aria-label", Pattern.compile("Afterwards, back: .*"));
+        seenFrom("visit.left");
+        seenFrom("visit.front");
+        page.waitForCondition(() -> front.equals(drawn(head)));
+        assertThat((int) page.evaluate("() => window.turns")).isGreaterThanOrEqualTo(4);
+        page.emulateMedia(new Page.EmulateMediaOptions().setReducedMotion(ReducedMotion.REDUCE));
+    }
+
+    private static Object drawn(Locator head) {
+        return head.evaluate("canvas => canvas.toDataURL()");
+    }
+
+    private void seenFrom(String view) {
+        page.getByLabel(say("beforeAfter.seenFrom"))
+                .getByText(say(view), new Locator.GetByTextOptions().setExact(true))
+                .click();
+    }
+
     @Test
     void theClientSeesTheHeadNowAndThen() {
         long id = copied(1);
@@ -237,6 +277,10 @@ class HairTest extends OneApplication {
         line.press("Home");
         assertThat(page.locator(".before-after-now")).hasAttribute("style", Pattern.compile("inset\\(0(px)? 100%"));
         Object afterwards = canvases.first().evaluate("canvas => canvas.toDataURL()");
+        page.getByLabel(say("beforeAfter.howItFades")).getByText("8 weeks").click();
+        assertThat(page.locator(".before-after-right"))
+                .containsText(Pattern.compile("In 8 weeks, predicted; [12]\\.\\d cm have grown"));
+        assertThat(canvases.first().evaluate("canvas => canvas.toDataURL()")).isNotEqualTo(afterwards);
         page.getByText("1. filler").click();
         assertThat(page.locator(".before-after-words")).containsText("orange or gold");
         assertThat(canvases.first().evaluate("canvas => canvas.toDataURL()")).isNotEqualTo(afterwards);

@@ -43,6 +43,10 @@ class ScreensTest extends OneApplication {
     /** Compressed, in bytes. */
     private static final int MOST_SCRIPT = 250_000;
 
+    /** The same page with another case, whose words were looked at with the first. */
+    private static final Set<String> SEEN_BEFORE = Set.of(
+            "/cases/2/consult", "/cases/2/read", "/cases/2/plan", "/cases/3/plan", "/cases/1/decide", "/cases/5/chair");
+
     /** Each screen is opened once, and looked at in every way: by axe, by its sizes, at both widths. */
     @ParameterizedTest
     @ValueSource(
@@ -89,6 +93,10 @@ class ScreensTest extends OneApplication {
         // What is drawn to the width is drawn again in the frame after it changed.
         page.waitForFunction("() => document.documentElement.scrollWidth <= window.innerWidth");
         fits(page, "at 1024");
+        if (SEEN_BEFORE.contains(path)) {
+            page.context().close();
+            return;
+        }
         inGerman(page);
         assertThat(page.locator(sign(path)).first()).isVisible();
         assertThat(page.locator("html")).hasAttribute("lang", "de");

@@ -9,8 +9,13 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.time.Clock;
 import javax.sql.DataSource;
+import mischung.said.RefusedInput;
+import mischung.server.store.SafetyCopies;
 import org.jspecify.annotations.Nullable;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.beans.factory.annotation.Qualifier;
 import org.springframework.boot.flyway.autoconfigure.FlywayDataSource;
 import org.springframework.boot.jdbc.DataSourceBuilder;
@@ -22,6 +27,8 @@ import org.springframework.jdbc.datasource.LazyConnectionDataSourceProxy;
 /** The folder with the database: made if missing, refused in plain words if it cannot be used. */
 @Configuration
 class DataFolder {
+    private static final Logger LOG = LoggerFactory.getLogger(DataFolder.class);
+
     /**
      * WAL lets readers go on while one writes; full synchronisation makes an acknowledged write survive a power cut; what is
      * deleted is overwritten.
@@ -88,6 +95,7 @@ class DataFolder {
         }
         Path folder = settings.data().toAbsolutePath();
         Path file = folder.resolve(FILE);
+        restored(settings, folder, file);
         refuseForeign(folder, file);
         String limit =
                 settings.mostMegabytes() == 0 ? "" : "&max_page_count=" + settings.mostMegabytes() * PAGES_A_MEGABYTE;
@@ -109,6 +117,29 @@ class DataFolder {
         LazyConnectionDataSourceProxy either = new LazyConnectionDataSourceProxy(writing);
         either.setReadOnlyDataSource(reading);
         return either;
+    }
+
+    @Bean
+    SafetyCopies copies(Settings settings, @Qualifier("writing") HikariDataSource writing) {
+        if (writing.isClosed()) {
+            throw new IllegalStateException("There is no database to copy");
+        }
+        return new SafetyCopies(settings.data().toAbsolutePath().resolve(FILE), settings.copiesIn(), Clock.systemUTC());
+    }
+
+    /** A copy that was asked for, or was laid ready before, takes the database's place; the old one is kept beside it. */
+    private static void restored(Settings settings, Path folder, Path file) {
+        try {
+            if (!settings.restore().isEmpty()) {
+                SafetyCopies.layReady(Path.of(settings.restore()).toAbsolutePath(), file);
+            }
+            SafetyCopies.takeIn(file, Clock.systemUTC().instant())
+                    .ifPresent(before -> LOG.info("A safety copy was restored; what was there before is {}", before));
+        } catch (RefusedInput refused) {
+            throw new RefusedInput("--mischung.restore", settings.restore(), refused.remedy());
+        } catch (IOException e) {
+            throw new Unusable(folder, "a safety copy cannot be put into it", e);
+        }
     }
 
     private static HikariDataSource pool(Path file, String parameters, int most) {

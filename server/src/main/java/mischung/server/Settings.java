@@ -7,6 +7,8 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * What is set on the command line.
  *
  * @param data folder that holds the one database file
+ * @param copies folder for safety copies, better on another disk; empty: {@code copies} in the data folder
+ * @param restore a safety copy that takes the database's place before it is opened; empty: none
  * @param demo fill an empty database with the demonstration cases
  * @param demoToday move the demonstration cases by so many days that the first of them is today
  * @param mostMegabytes the database may take; 0: as much as the disk has
@@ -21,6 +23,8 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
 @ConfigurationProperties("mischung")
 public record Settings(
         Path data,
+        String copies,
+        String restore,
         boolean demo,
         boolean demoToday,
         int mostMegabytes,
@@ -32,6 +36,13 @@ public record Settings(
         String hastenFrom) {
     /** What speaks for a device that is made of software. */
     public static final String SIMULATED = "simulated";
+
+    /** Where safety copies lie. */
+    public Path copiesIn() {
+        return copies.isEmpty()
+                ? data.toAbsolutePath().resolve("copies")
+                : Path.of(copies).toAbsolutePath();
+    }
 
     /** The port of the colour reader, {@value #SIMULATED}, or nothing where none is set up. */
     public String readerAt() {

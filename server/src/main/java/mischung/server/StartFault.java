@@ -21,6 +21,8 @@ import org.springframework.boot.web.server.PortInUseException;
 final class StartFault {
     private static final Set<String> KNOWN = Set.of(
             "data",
+            "copies",
+            "restore",
             "port",
             "demo",
             "demo-today",

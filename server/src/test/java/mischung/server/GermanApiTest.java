@@ -45,6 +45,7 @@ class GermanApiTest extends OnDemoData {
     @ValueSource(
             strings = {
                 "/api/cases/1/routes",
+                "/api/cases/1/later",
                 "/api/cases/2/routes",
                 "/api/cases/3/routes",
                 "/api/cases/4/routes",

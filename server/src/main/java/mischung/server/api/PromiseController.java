@@ -2,6 +2,9 @@ package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.Parameter;
+import java.util.List;
+import mischung.plan.Plan;
+import mischung.route.Later;
 import mischung.route.Promise;
 import mischung.route.Route;
 import org.springframework.http.ContentDisposition;
@@ -43,10 +46,24 @@ class PromiseController {
         return PromiseView.of(stored.checked(), asked.key(), promise);
     }
 
+    @GetMapping(path = "/later", produces = MediaType.APPLICATION_JSON_VALUE)
+    @Operation(
+            operationId = "later",
+            summary = "How the head looks some weeks after the last visit of a route: washed out, and grown")
+    List<LaterView> later(
+            @PathVariable long id,
+            @Parameter(description = "its key; empty: the chosen one") @RequestParam(defaultValue = "") String route) {
+        Cases.Stored stored = cases.get(id);
+        return Later.of(routes.route(stored, route).plan(), stored.checked().history()).stream()
+                .map(LaterView::of)
+                .toList();
+    }
+
     @GetMapping(path = "/promise.pdf", produces = MediaType.APPLICATION_PDF_VALUE)
     @Operation(operationId = "promisePdf", summary = "The same as a PDF")
     ResponseEntity<byte[]> pdf(@PathVariable long id, @RequestParam(defaultValue = "") String route) {
         PromiseView promise = promise(id, route);
+        Plan plan = routes.route(cases.get(id), route).plan();
         return ResponseEntity.ok()
                 .header(
                         HttpHeaders.CONTENT_DISPOSITION,
@@ -54,6 +71,6 @@ class PromiseController {
                                 .filename("promise-" + id + "-" + promise.date() + ".pdf")
                                 .build()
                                 .toString())
-                .body(PromisePdf.of(promise));
+                .body(PromisePdf.of(promise, plan));
     }
 }

@@ -1,22 +1,32 @@
 package mischung.server.api;
 
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.function.IntFunction;
+import mischung.Words;
+import mischung.hair.BandRef;
+import mischung.light.Illuminant;
+import mischung.plan.Outcome;
+import mischung.plan.Plan;
 import mischung.server.words.Catalogue;
 import mischung.server.words.SheetMessage;
+import mischung.wish.WorkedBand;
 
 /** The client's page as a PDF. */
 final class PromisePdf {
     private PromisePdf() {}
 
-    static byte[] of(PromiseView promise) {
-        return Sheet.written(sheet -> write(promise, sheet));
+    static byte[] of(PromiseView promise, Plan plan) {
+        return Sheet.written(sheet -> write(promise, plan, sheet));
     }
 
-    private static void write(PromiseView p, Sheet sheet) throws IOException {
+    private static void write(PromiseView p, Plan plan, Sheet sheet) throws IOException {
         Catalogue spoken = Catalogue.spoken();
         sheet.text(p.clientName() + ", " + p.date());
         sheet.title(spoken.say(
                 SheetMessage.YOUR_COLOUR.say().typed("wish", p.wish()).said()));
+        strands(plan, sheet);
         sheet.head(spoken.say(SheetMessage.WHAT_WILL_HAPPEN));
         int number = 1;
         for (String step : p.happens()) {
@@ -46,7 +56,7 @@ final class PromisePdf {
                     .said()));
         }
         for (PromiseView.FadeView one : p.fade()) {
-            sheet.patches(
+            sheet.locks(
                     one.where() + ": "
                             + String.join(
                                     ", ",
@@ -55,5 +65,49 @@ final class PromisePdf {
                                             .toList()),
                     one.looks().stream().map(look -> look.colours().daylight()).toList());
         }
+    }
+
+    private static void strands(Plan plan, Sheet sheet) throws IOException {
+        Catalogue spoken = Catalogue.spoken();
+        sheet.head(spoken.say(SheetMessage.NOW_AND_AFTERWARDS));
+        List<List<WorkedBand>> zones = plan.head().zones();
+        double longest = zones.stream()
+                .flatMap(List::stream)
+                .mapToDouble(band -> band.band().toCm())
+                .max()
+                .orElse(1);
+        for (int z = 0; z < zones.size(); z++) {
+            int zone = z;
+            sheet.strands(
+                    Words.capital(
+                            spoken.word(plan.head().read().zones().get(zone).place())),
+                    strand(zones.get(zone), b -> plan.now().get(zone).get(b)),
+                    strand(zones.get(zone), b -> plan.end(new BandRef(zone, b))),
+                    longest);
+        }
+    }
+
+    private static List<SheetHair.Stretch> strand(List<WorkedBand> zone, IntFunction<Outcome> outcome) {
+        List<SheetHair.Stretch> strand = new ArrayList<>();
+        for (double from : zone.stream()
+                .mapToDouble(band -> band.band().fromCm())
+                .distinct()
+                .toArray()) {
+            List<SheetHair.Piece> pieces = new ArrayList<>();
+            double to = from;
+            for (int b = 0; b < zone.size(); b++) {
+                WorkedBand band = zone.get(b);
+                if (band.band().fromCm() == from) {
+                    to = band.band().toCm();
+                    Outcome now = outcome.apply(b);
+                    if (!now.cut()) {
+                        pieces.add(new SheetHair.Piece(
+                                band.share(), now.look().under(Illuminant.D65).hex()));
+                    }
+                }
+            }
+            strand.add(new SheetHair.Stretch(from, to, pieces));
+        }
+        return strand;
     }
 }

@@ -31,6 +31,8 @@ final class Sheet {
     private static final float TITLE = 20;
     private static final float LEADING = 1.4f;
     private static final float PATCH = 26;
+    private static final float LOCK = 84;
+    private static final float GAP = 10;
     private static final float SMALL = 6;
 
     /** In so many steps one colour becomes the next. */
@@ -104,21 +106,34 @@ final class Sheet {
         }
     }
 
-    /** A line of words with a row of patches beneath it. */
-    void patches(String words, List<String> hex) throws IOException {
+    /** A zone's hair before and after, one beside the other and to the same scale. */
+    void strands(String words, List<SheetHair.Stretch> before, List<SheetHair.Stretch> after, double longestCm)
+            throws IOException {
+        float wide = (PDRectangle.A4.getWidth() - 2 * MARGIN - GAP) / 2;
+        float perCm = wide / (float) longestCm;
+        room();
+        text(words);
+        SheetHair.lying(page, before, MARGIN, y - PATCH + TEXT, PATCH, perCm);
+        SheetHair.lying(page, after, MARGIN + wide + GAP, y - PATCH + TEXT, PATCH, perCm);
+        y -= PATCH + 6;
+    }
+
+    private void room() throws IOException {
         if (y < MARGIN + 3 * PATCH) {
             page.close();
             page = fresh();
         }
+    }
+
+    /** A line of words with a row of locks of hair beneath it. */
+    void locks(String words, List<String> hex) throws IOException {
+        room();
         text(words);
         float x = MARGIN;
         for (String colour : hex) {
-            page.setNonStrokingColor(Color.decode(colour));
-            page.addRect(x, y - PATCH + TEXT, 2 * PATCH, PATCH);
-            page.fill();
-            x += 2 * PATCH + 4;
+            SheetHair.lock(page, colour, x, y - PATCH + TEXT, LOCK, PATCH);
+            x += LOCK + GAP;
         }
-        page.setNonStrokingColor(Color.BLACK);
         y -= PATCH + 6;
     }
 

@@ -148,7 +148,7 @@ class VisitFiles {
                 words.add(real.shown().words());
                 hex.add(real.shown().hex());
             }
-            sheet.patches(
+            sheet.locks(
                     Catalogue.spoken()
                             .say(SheetMessage.BAND
                                     .say()

@@ -108,6 +108,10 @@ public enum ProblemMessage implements Message {
     DEVICE_UNPLUGGED("device"),
     DEVICE_REFUSED("device", "words"),
     DEVICE_GARBLED("device", "words"),
+    NO_COPY_MADE,
+    NO_SUCH_COPY,
+    COPY_CHANGED,
+    COPY_DAMAGED,
     CLIENT_NAME,
     KEY_OF_A_PRESS,
     OPTIONS("known");

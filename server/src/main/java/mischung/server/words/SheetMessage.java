@@ -41,7 +41,8 @@ public enum SheetMessage implements Message {
     NOT_PROMISED,
     HOURS("hours", "visits", "price"),
     AFTERWARDS,
-    HOW_IT_FADES("weeks");
+    HOW_IT_FADES("weeks"),
+    NOW_AND_AFTERWARDS;
 
     private final Set<String> figures;
 
