@@ -52,12 +52,12 @@ const queries = new QueryClient({
 
 /** Each page is fetched when it is gone to, with what it says, so that the first is there soon. */
 function page<P extends string>(
-  room: Room,
+  room: Room | Room[],
   file: () => Promise<Record<P, ComponentType>>,
   name: P,
 ): () => Promise<{ Component: ComponentType }> {
   return async () => {
-    const [found] = await Promise.all([file(), learn(room)]);
+    const [found] = await Promise.all([file(), learn(...[room].flat())]);
     return { Component: found[name] };
   };
 }
@@ -82,13 +82,15 @@ function routes(): ReturnType<typeof createBrowserRouter> {
             { path: 'read', lazy: page('read', () => import('./pages/ReadPage'), 'ReadPage') },
             { path: 'tests', lazy: page('tests', () => import('./pages/TestsPage'), 'TestsPage') },
             { path: 'design', lazy: page('design', () => import('./pages/DesignPage'), 'DesignPage') },
-            { path: 'decide', lazy: page('decide', () => import('./pages/DecidePage'), 'DecidePage') },
+            {
+              path: 'decide',
+              lazy: page(['decide', 'plan'], () => import('./pages/DecidePage'), 'DecidePage'),
+            },
             {
               path: 'before-after',
               lazy: page('beforeAfter', () => import('./pages/BeforeAfterPage'), 'BeforeAfterPage'),
             },
             { path: 'promise', lazy: page('promise', () => import('./pages/PromisePage'), 'PromisePage') },
-            { path: 'plan', lazy: page('plan', () => import('./pages/PlanPage'), 'PlanPage') },
             { path: 'order', lazy: page('order', () => import('./pages/OrderPage'), 'OrderPage') },
             { path: 'mix', lazy: page('mix', () => import('./pages/MixPage'), 'MixPage') },
             { path: 'chair', lazy: page('chair', () => import('./pages/ChairPage'), 'ChairPage') },

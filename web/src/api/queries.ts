@@ -171,10 +171,12 @@ export function useSequence(id: number, version: number): UseQueryResult<Sequenc
   });
 }
 
-export function usePlan(id: number, version: number): UseQueryResult<PlanView> {
+/** @param route its key; empty: the one the visit is worked by */
+export function usePlan(id: number, version: number, route = ''): UseQueryResult<PlanView> {
   return useQuery({
-    queryKey: ['plan', id, version],
-    queryFn: ({ signal }) => answered(api.GET('/api/cases/{id}/plan', { params: { path: { id } }, signal })),
+    queryKey: ['plan', id, version, route],
+    queryFn: ({ signal }) =>
+      answered(api.GET('/api/cases/{id}/plan', { params: { path: { id }, query: { route } }, signal })),
     placeholderData: keepPreviousData,
   });
 }

@@ -18,7 +18,7 @@ import { say } from '../words/say';
 const Shortcuts = lazy(async () => ({ default: (await import('../parts/Shortcuts')).Shortcuts }));
 
 /** The keys 1 to 9 lead there, 0 to Design, which belongs to Decide. */
-const BY_KEY = ['consult', 'history', 'read', 'tests', 'decide', 'plan', 'order', 'mix', 'chair'];
+const BY_KEY = ['consult', 'history', 'read', 'tests', 'decide', 'order', 'mix', 'chair', 'look-back'];
 
 /** What stands beside the order of the work. */
 const OTHER_PAGES = [

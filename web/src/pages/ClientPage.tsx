@@ -109,7 +109,7 @@ function Known({ client }: { client: ClientView }): ReactNode {
               <span>{one.status.toLowerCase()}</span>
               <Swatch look={one.wishLook}>{say('client.wish', { wish: one.wish })}</Swatch>
             </Link>
-            <Link to={`/cases/${one.id}/plan`} className="case-plan">
+            <Link to={`/cases/${one.id}/decide?open=chosen`} className="case-plan">
               {say('client.plan')}
             </Link>
             <Link to={`/cases/${one.id}/look-back`} className="case-plan">

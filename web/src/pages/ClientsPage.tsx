@@ -231,7 +231,7 @@ function CaseLine({
         <span>{one.date}</span>
         <Swatch look={one.wishLook}>{say('clients.wish', { wish: one.wish })}</Swatch>
       </Link>
-      <Link to={`/cases/${one.id}/plan`} className="case-plan">
+      <Link to={`/cases/${one.id}/decide?open=chosen`} className="case-plan">
         {say('clients.plan')}
       </Link>
       <Button

@@ -1,10 +1,11 @@
 import { Button, Spin } from 'antd';
 import { Fragment, useState, type ReactNode } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { problemOf, type DecisionView } from '../api/client';
 import { useFirstRoute, useRoutes } from '../api/queries';
 import { HeadSteps } from '../parts/HeadSteps';
 import { MethodPanel } from '../parts/MethodPanel';
+import { OpenedRoute } from '../parts/OpenedRoute';
 import { OwnRoute } from '../parts/OwnRoute';
 import { ProblemNote } from '../parts/ProblemNote';
 import { RouteStrip } from '../parts/RouteStrip';
@@ -12,6 +13,10 @@ import { WishEditor } from '../parts/WishEditor';
 import { WishPanel } from '../parts/WishPanel';
 import { useCase } from '../state/caseContext';
 import { say } from '../words/say';
+
+/** In the address: the key of the route that is opened up, or {@link CHOSEN}. */
+const OPEN = 'open';
+const CHOSEN = 'chosen';
 
 /** The wish, and the routes to it one above the other: as strands through the steps, with their price. */
 export function DecidePage(): ReactNode {
@@ -60,12 +65,15 @@ export function DecidePage(): ReactNode {
 function Decided({ decision }: { decision: DecisionView }): ReactNode {
   const { document, state } = useCase();
   const [shown, setShown] = useState(3);
+  const [asked, ask] = useSearchParams();
   const { content } = state;
   const chosen = decision.routes.find(({ key }) => key === decision.chosen) ?? decision.routes[0];
+  // What is open stands in the address, so that it can be led to and is there again after a look elsewhere.
+  const opened = asked.get(OPEN) === CHOSEN ? chosen?.key : asked.get(OPEN);
   const own = decision.routes.find(({ key }) => key === 'own');
   const planned = decision.routes.filter(({ key }) => key !== 'own');
-  // The one that was chosen is always there, however far down it was weighed.
-  const visible = planned.filter(({ key }, i) => i < shown || key === chosen?.key);
+  // The one that was chosen, or is open, is always there, however far down it was weighed.
+  const visible = planned.filter(({ key }, i) => i < shown || key === chosen?.key || key === opened);
   return (
     <>
       <p className={decision.reaches ? 'verdict-line' : 'verdict-line warning'} role="status">
@@ -94,8 +102,11 @@ function Decided({ decision }: { decision: DecisionView }): ReactNode {
               against={chosen && route.key !== chosen.key ? chosen : undefined}
               onChoose={() => document.edit({ ...content, route: route.key })}
               onOwn={() => document.edit({ ...content, route: 'own', ownRoute: route.rounds })}
+              open={route.key === opened}
+              onOpen={(open) => ask(open ? { [OPEN]: route.key } : {}, { replace: true })}
             >
               {route.key === 'own' && <OwnRoute zones={decision.zones} />}
+              {route.key === opened && <OpenedRoute route={route} />}
             </RouteStrip>
           </Fragment>
         ))}

@@ -11,6 +11,8 @@ import { coloursHair, sentence } from './RouteStrip';
 import { say } from '../words/say';
 
 const HEIGHT = 284;
+/** What stands above each head; kept free before the heads are drawn, so that nothing below moves. */
+const TITLE = 24;
 const WIDEST = 300;
 
 /** The whole head through the steps of a route, from the side that is chosen. */
@@ -41,7 +43,7 @@ export function HeadSteps({ route, zones }: { route: RouteView; zones: WorkedZon
           onChange={setView}
         />
       </header>
-      <ol ref={row}>
+      <ol ref={row} style={{ minHeight: HEIGHT + TITLE }}>
         {columns.map(({ column, hair }, i) => (
           <li key={`${i} ${column.title}`}>
             <h3>

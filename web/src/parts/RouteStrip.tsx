@@ -1,6 +1,5 @@
 import { Button } from 'antd';
-import { useState, type ReactNode } from 'react';
-import { Link } from 'react-router';
+import { useEffect, useRef, type ReactNode } from 'react';
 import type { OutcomeView, RouteView, WorkedZone } from '../api/client';
 import { useWidth } from '../state/useWidth';
 import { WorkedStrand } from './WorkedStrand';
@@ -17,6 +16,9 @@ interface Props {
   against?: RouteView | undefined;
   onChoose: () => void;
   onOwn: () => void;
+  /** Whether its bowls and its order stand below, and every band in its place. */
+  open: boolean;
+  onOpen: (open: boolean) => void;
   children?: ReactNode;
 }
 
@@ -39,10 +41,17 @@ export function RouteStrip({
   against,
   onChoose,
   onOwn,
+  open,
+  onOpen,
   children,
 }: Props): ReactNode {
   const [area, width] = useWidth<HTMLDivElement>();
-  const [open, setOpen] = useState(false);
+  const article = useRef<HTMLElement>(null);
+  useEffect(() => {
+    if (open) {
+      article.current?.scrollIntoView({ block: 'start' });
+    }
+  }, [open]);
   const columns = route.columns.filter(({ kind }, i) => coloursHair(kind, i));
   const lines = alike(route, zones);
   const columnWidth = (width - LABEL_WIDTH) / columns.length - GAP;
@@ -52,11 +61,14 @@ export function RouteStrip({
   const differs = (zone: number, band: number): boolean =>
     otherEnd !== undefined && !same(end[zone]?.[band], otherEnd[zone]?.[band]);
   return (
-    <article className={chosen ? 'route chosen' : 'route'} data-route={route.key}>
+    <article
+      ref={article}
+      className={['route', chosen && 'chosen', open && 'open'].filter(Boolean).join(' ')}
+      data-route={route.key}
+    >
       <div className="route-facts">
         <div className="route-title">
           <h3>{capital(route.words)}</h3>
-          {chosen && <Link to="../plan">{say('visit.bowls')}</Link>}
         </div>
         <p className="merits">
           {route.merits.map((merit) => (
@@ -81,13 +93,18 @@ export function RouteStrip({
               {say('visit.makeItMyOwn')}
             </Button>
           )}
-          <Button aria-expanded={open} onClick={() => setOpen(!open)}>
-            {open ? say('visit.close') : say('visit.planBAndC')}
+          <Button
+            aria-expanded={open}
+            aria-label={say(open ? 'visit.closeRoute' : 'visit.openRoute', { words: route.words })}
+            onClick={() => onOpen(!open)}
+          >
+            {open ? say('visit.close') : say('visit.bowlsAndSteps')}
           </Button>
         </div>
       </div>
       <div
         ref={area}
+        hidden={open}
         className="route-score"
         role="table"
         aria-label={say('visit.strandsThroughTheSteps', { words: route.words })}
@@ -121,7 +138,7 @@ export function RouteStrip({
                     height={26}
                     said={(b) => told(column.outcomes[zone]?.[b], i === 0)}
                     chosen={null}
-                    onChoose={() => setOpen(true)}
+                    onChoose={() => onOpen(true)}
                     marked={(b) => i === columns.length - 1 && differs(zone, b)}
                   />
                 )}
@@ -131,7 +148,6 @@ export function RouteStrip({
           </div>
         ))}
       </div>
-      {open && <IfNot route={route} />}
       {children}
     </article>
   );
@@ -182,29 +198,6 @@ function Facts({ route, against }: { route: RouteView; against?: RouteView | und
         </div>
       ))}
     </dl>
-  );
-}
-
-/** Plan B and C, and where practice goes wrong. */
-function IfNot({ route }: { route: RouteView }): ReactNode {
-  return (
-    <div className="if-not">
-      {route.warnings.map((warning) => (
-        <p className="finding warning" key={warning}>
-          <strong>{say('visit.warning')} </strong>
-          {warning}
-        </p>
-      ))}
-      {route.fallbacks.map((fallback) => (
-        <p className="finding" key={fallback.letter}>
-          <strong>{say('visit.plan2', { letter: fallback.letter })}</strong>{' '}
-          {say('visit.ifThen', { when: fallback.when, then: fallback.then })} <em>{fallback.comesTo}</em>
-        </p>
-      ))}
-      {route.warnings.length + route.fallbacks.length === 0 && (
-        <p className="hint">{say('visit.nothingToPrepareFor')}</p>
-      )}
-    </div>
   );
 }
 

@@ -5,14 +5,14 @@ import { say } from '../words/say';
 type Step = WayView['at'];
 type State = WayView['steps'][number]['state'];
 
-/** A page of a visit in the rail; several may belong to one step. */
+/** A page of a visit in the rail. */
 export interface RailPage {
   to: string;
   words: () => string;
-  step: Step | null;
+  step: Step;
 }
 
-/** In the order of the work; a route is opened up on Plan. */
+/** In the order of the work. */
 export const RAIL: RailPage[] = [
   { to: 'consult', words: () => say('visit.consult'), step: 'CONSULT' },
   { to: 'history', words: () => say('visit.history'), step: 'HISTORY' },
@@ -20,7 +20,6 @@ export const RAIL: RailPage[] = [
   { to: 'tests', words: () => say('visit.tests'), step: 'TESTS' },
   { to: 'design', words: () => say('visit.design'), step: 'DESIGN' },
   { to: 'decide', words: () => say('visit.decide'), step: 'DECIDE' },
-  { to: 'plan', words: () => say('visit.plan'), step: null },
   { to: 'order', words: () => say('visit.order'), step: 'ORDER' },
   { to: 'mix', words: () => say('visit.mix'), step: 'MIX' },
   { to: 'chair', words: () => say('visit.chair'), step: 'CHAIR' },

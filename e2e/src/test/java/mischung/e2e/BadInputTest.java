@@ -144,7 +144,7 @@ class BadInputTest extends OneApplication {
 
     @Test
     void aCaseThatIsNotThereIsSaidSo() {
-        page.navigate("/cases/999/plan");
+        page.navigate("/cases/999/decide");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("No such case");
         page.navigate("/cases/none/read");
         assertThat(page.getByRole(AriaRole.ALERT)).containsText("plain number");

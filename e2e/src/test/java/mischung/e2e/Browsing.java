@@ -40,6 +40,13 @@ abstract class Browsing {
                 .click();
     }
 
+    /** A route of Decide, opened up to its bowls and steps. */
+    Locator openRoute(String words) {
+        button(say("visit.openRoute", "words", words)).click();
+        assertThat(page.locator(".opened[aria-busy=false]")).isVisible();
+        return page.locator(".opened");
+    }
+
     void saved() {
         assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
     }

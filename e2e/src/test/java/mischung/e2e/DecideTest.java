@@ -34,18 +34,23 @@ class DecideTest extends OneApplication {
                 .click();
         assertThat(page.locator(".score-band.differs")).not().hasCount(0);
         assertThat(first.locator(".score-band.differs")).hasCount(0);
-        midpoint.getByText(say("visit.planBAndC")).click();
+        openRoute("filler midpoint");
         assertThat(midpoint).containsText("Plan B.");
         assertThat(midpoint).containsText("Plan C.");
+        button("Why bowl A").click();
+        assertThat(midpoint.locator("[data-bowl=A]")).containsText("R11");
 
         button(say("visit.workBy", "words", "filler midpoint")).click();
         saved();
         assertThat(button(say("visit.workBy", "words", "filler midpoint"))).hasAttribute("aria-pressed", "true");
-        page.keyboard().press("6");
-        assertThat(page.locator(".plan-route")).containsText("filler midpoint");
-        page.keyboard().press("Control+z");
+        page.reload();
+        assertThat(page.locator(".route.chosen h3")).hasText("Filler midpoint");
+        assertThat(midpoint.locator(".opened")).isVisible();
+        button(say("visit.closeRoute", "words", "filler midpoint")).click();
+        assertThat(page.locator(".opened")).hasCount(0);
+        button(say("visit.workBy", "words", "by your schools")).click();
         saved();
-        assertThat(page.locator(".plan-route")).containsText("by your schools");
+        assertThat(page.locator(".route.chosen h3")).hasText("By your schools");
     }
 
     @Test
@@ -66,7 +71,7 @@ class DecideTest extends OneApplication {
 
         button(say("decide.takeStepAway", "r", 1)).click();
         assertThat(own.getByRole(AriaRole.COLUMNHEADER)).hasCount(3);
-        own.getByText(say("visit.planBAndC")).click();
+        openRoute("own");
         assertThat(own).containsText(Pattern.compile("in one deposit|too little warmth"));
         button(say("visit.undo")).click();
         assertThat(distance).hasText(before);
@@ -75,8 +80,6 @@ class DecideTest extends OneApplication {
         button(say("visit.undo")).click();
         assertThat(distance).hasText(before);
 
-        page.keyboard().press("6");
-        assertThat(page.locator(".plan-route")).containsText("own");
         Locator out = page.locator(".not-wanted").first();
         String shade = out.getAttribute("aria-label").replace(" is out or not wanted", "");
         out.click();

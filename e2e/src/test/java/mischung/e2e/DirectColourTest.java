@@ -47,7 +47,7 @@ class DirectColourTest extends OneApplication {
         wish("Wished tone", tone);
         assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
 
-        page.navigate("/cases/" + id + "/plan");
+        page.navigate("/cases/" + id + "/decide?open=chosen");
         Locator bowl = page.locator("[data-bowl=A]");
         assertThat(bowl).containsText(direct ? "as it is, no developer" : "vol");
         assertThat(bowl).containsText(tone.equals("silver") ? "silver" : tone);
@@ -86,7 +86,7 @@ class DirectColourTest extends OneApplication {
         assertThat(page.locator("[data-saving]")).hasAttribute("data-saving", "saved");
         page.waitForCondition(() -> stored(id).toString().contains("\"second\":[{\"tone\":\"GOLD\",\"share\":0.3}]"));
 
-        page.navigate("/cases/" + id + "/plan");
+        page.navigate("/cases/" + id + "/decide?open=chosen");
         assertThat(page.getByRole(AriaRole.MAIN)).containsText("8 beige-copper");
     }
 

@@ -26,9 +26,9 @@ class OrderTest extends OneApplication {
 
     @Test
     void aBlockIsMovedAndTakenBack() {
-        page.navigate("/cases/" + copied(1) + "/plan");
+        page.navigate("/cases/" + copied(1) + "/decide");
         assertThat(page.locator(".score-band").first()).isVisible();
-        page.keyboard().press("7");
+        page.keyboard().press("6");
         Locator mix = blocks("MIX").first();
         assertThat(mix).isVisible();
         int before = minutes();

@@ -51,8 +51,8 @@ class WholeJobTest extends FreshApplication {
         wish("6", "natural");
         saved();
 
-        page.getByRole(AriaRole.LINK, named(say("visit.plan"))).first().click();
-        Locator titles = page.getByRole(AriaRole.COLUMNHEADER);
+        page.getByRole(AriaRole.LINK, named(say("visit.decide"))).click();
+        Locator titles = openRoute("by your schools").locator(".score").getByRole(AriaRole.COLUMNHEADER);
         assertThat(titles).hasText(new String[] {
             "Zone",
             "Now",
@@ -105,7 +105,8 @@ class WholeJobTest extends FreshApplication {
         page.getByLabel(say("clients.caseFile")).setInputFiles(file);
         assertThat(page.getByLabel(say("day.client"), new Page.GetByLabelOptions().setExact(true)))
                 .hasValue("Tova Rehlin");
-        page.getByRole(AriaRole.LINK, named(say("visit.plan"))).first().click();
+        page.getByRole(AriaRole.LINK, named(say("visit.decide"))).click();
+        openRoute("by your schools");
         assertThat(page.locator("[data-bowl=A]")).isVisible();
         samePlan(plan);
 
@@ -162,18 +163,25 @@ class WholeJobTest extends FreshApplication {
 
     private void switchSchoolAndBack() {
         String mix = page.locator("[data-bowl=A] .weighs").innerText();
-        page.getByLabel(say("plan.schoolOfFilling")).getByText("midpoint").click();
+        school("midpoint");
         assertThat(page.locator("[data-bowl=A] .weighs")).not().hasText(mix);
         assertThat(page.locator("[data-bowl=A]")).containsText("R11");
-        page.getByLabel(say("plan.schoolOfFilling"))
-                .getByText("two-level steps")
-                .click();
+        school("two-level steps");
         assertThat(page.locator("[data-bowl=A]")).containsText("R13");
         saved();
     }
 
+    private void school(String words) {
+        button(say("decide.schools")).click();
+        page.getByLabel(say("decide.filler"), new Page.GetByLabelOptions().setExact(true))
+                .getByText(words, exactly())
+                .click();
+        page.locator(".ant-drawer-close").click();
+        assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
+    }
+
     private void lightsRenderTheHairAnew() {
-        Locator hair = page.locator(".score-strand canvas").first();
+        Locator hair = page.locator(".opened .score-strand canvas").first();
         String picture = "canvas => canvas.toDataURL()";
         Object daylight = hair.evaluate(picture);
         inLight(page, "Warm bulb");
@@ -234,7 +242,8 @@ class WholeJobTest extends FreshApplication {
         assertThat(page.getByRole(AriaRole.DIALOG)).isHidden();
         page.keyboard().press("5");
         assertThat(page.getByLabel(say("decide.routes"))).containsText("By your schools");
-        page.keyboard().press("6");
+        focusByTab(say("visit.openRoute", "words", "by your schools"));
+        page.keyboard().press("Enter");
         assertThat(page.locator("[data-bowl=A]")).isVisible();
     }
 

@@ -1,40 +1,23 @@
-import { Button, Segmented, Spin } from 'antd';
+import { Button, Spin } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Link } from 'react-router';
-import { problemOf, type CaseFile, type MethodView, type PlanView } from '../api/client';
-import { usePlan, useVocabulary } from '../api/queries';
-import { Bowls } from '../parts/Bowls';
-import { ProblemNote } from '../parts/ProblemNote';
-import { Reasons } from '../parts/Reasons';
-import { Score } from '../parts/Score';
-import { Steps } from '../parts/Steps';
+import { problemOf, type PlanView, type RouteView } from '../api/client';
+import { usePlan } from '../api/queries';
 import { useCase } from '../state/caseContext';
 import { cmWords, type BandAt } from '../state/strands';
 import { say } from '../words/say';
+import { Bowls } from './Bowls';
+import { ProblemNote } from './ProblemNote';
+import { Reasons } from './Reasons';
+import { Score } from './Score';
+import { Steps } from './Steps';
 
-/** The plan as a score, its bowls, its order, and why. */
-export function PlanPage(): ReactNode {
-  const { document, state } = useCase();
-  const vocabulary = useVocabulary().data;
-  const plan = usePlan(state.id, state.version);
-  const { content } = state;
+/** A route opened up: every band through its steps, what to prepare for, its bowls, its order, and why. */
+export function OpenedRoute({ route }: { route: RouteView }): ReactNode {
+  const { state } = useCase();
+  const plan = usePlan(state.id, state.version, route.key);
   return (
-    <main className="plan" aria-busy={plan.isFetching}>
-      <div className="plan-head">
-        <Link className="plan-route" to="../decide">
-          {plan.data ? say('plan.route', { words: plan.data.words }) : say('plan.route2')}
-        </Link>
-        <span className="filler-by">{say('plan.fillBy')}</span>
-        <Segmented<MethodView['filler']>
-          aria-label={say('plan.schoolOfFilling')}
-          value={content.method.filler}
-          onChange={(filler) => document.edit({ ...content, method: { ...content.method, filler } })}
-          options={(vocabulary?.schools ?? []).map(({ value, words }) => ({ value, label: words }))}
-        />
-        <span className="school-why">
-          {vocabulary?.schools.find(({ value }) => value === content.method.filler)?.why}
-        </span>
-      </div>
+    <div className="opened" aria-busy={plan.isFetching}>
       {plan.isPending && <Spin className="wait" />}
       {plan.isError && (
         <ProblemNote
@@ -42,12 +25,13 @@ export function PlanPage(): ReactNode {
           action={<Button onClick={() => void plan.refetch()}>{say('plan.tryAgain')}</Button>}
         />
       )}
-      {plan.data && <Whole plan={plan.data} content={content} />}
-    </main>
+      {plan.data && <Whole plan={plan.data} route={route} />}
+    </div>
   );
 }
 
-function Whole({ plan, content }: { plan: PlanView; content: CaseFile }): ReactNode {
+function Whole({ plan, route }: { plan: PlanView; route: RouteView }): ReactNode {
+  const { content } = useCase().state;
   const [chosen, setChosen] = useState<BandAt | null>(null);
   const zone = chosen ? plan.zones[chosen.zone] : undefined;
   const band = chosen ? zone?.bands[chosen.band] : undefined;
@@ -57,7 +41,7 @@ function Whole({ plan, content }: { plan: PlanView; content: CaseFile }): ReactN
       <Score plan={plan} content={content} chosen={chosen} onChoose={setChosen} />
       {band && answer && zone && (
         <section className="why-band" aria-label={say('plan.why')}>
-          <h3>
+          <h4>
             {say('plan.cm', {
               words: zone.words,
               fromCm: cmWords(band.stretch.fromCm),
@@ -65,7 +49,7 @@ function Whole({ plan, content }: { plan: PlanView; content: CaseFile }): ReactN
               weave: band.stretch.weave === 'PIECES' && say('plan.wovenPieces'),
               words2: answer.words,
             })}
-          </h3>
+          </h4>
           <Reasons reasons={answer.reasons} />
           <Button size="small" onClick={() => setChosen(null)}>
             {say('plan.close')}
@@ -77,6 +61,20 @@ function Whole({ plan, content }: { plan: PlanView; content: CaseFile }): ReactN
           <p key={finding.sentence} className={finding.weight === 'WARNING' ? 'finding warning' : 'finding'}>
             {finding.weight === 'WARNING' && <strong>{say('plan.warning')} </strong>}
             {finding.sentence}
+          </p>
+        ))}
+        {route.warnings
+          .filter((warning) => !plan.findings.some(({ sentence }) => sentence === warning))
+          .map((warning) => (
+            <p className="finding warning" key={warning}>
+              <strong>{say('plan.warning')} </strong>
+              {warning}
+            </p>
+          ))}
+        {route.fallbacks.map((fallback) => (
+          <p className="finding" key={fallback.letter}>
+            <strong>{say('plan.planB', { letter: fallback.letter })}</strong>{' '}
+            {say('plan.ifThen', { when: fallback.when, then: fallback.then })} <em>{fallback.comesTo}</em>
           </p>
         ))}
       </section>
