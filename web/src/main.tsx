@@ -5,6 +5,7 @@ import { StrictMode, useMemo, useState, type ComponentType, type ReactNode } fro
 import { createRoot } from 'react-dom/client';
 import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
 import { Refused, type Light } from './api/client';
+import { WhoGate } from './parts/WhoGate';
 import { tellWhenThePageGoes } from './api/waiting';
 import { BrokenPage } from './pages/BrokenPage';
 import { followClock, syncClock } from './state/clock';
@@ -141,7 +142,9 @@ async function show(into: HTMLElement): Promise<void> {
       <ConfigProvider theme={theme} wave={{ disabled: true }} {...(kit && { locale: kit })}>
         <QueryClientProvider client={queries}>
           <WithLight>
-            <RouterProvider router={router} />
+            <WhoGate>
+              <RouterProvider router={router} />
+            </WhoGate>
           </WithLight>
         </QueryClientProvider>
       </ConfigProvider>

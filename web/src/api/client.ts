@@ -92,6 +92,11 @@ export type Tone = BandView['tone'];
 export type SecondTone = AimView['second'][number];
 export type Place = ZoneView['place'];
 export type Service = EventView['service'];
+export type HereView = Schemas['HereView'];
+export type PeopleView = Schemas['PeopleView'];
+export type PersonView = Schemas['PersonView'];
+export type DevicesView = Schemas['DevicesView'];
+export type TrailLine = Schemas['TrailLine'];
 export type Status = CaseFile['status'];
 export type Light = keyof Schemas['Colours'];
 

@@ -12,10 +12,28 @@ export function tellWhenThePageGoes(): void {
   window.addEventListener('pagehide', () => waiting.forEach(waitNoLonger));
 }
 
+const NOBODY = 'mischung:nobody-sits';
+
+/** @return what makes it silent again */
+export function onNobodySits(told: () => void): () => void {
+  window.addEventListener(NOBODY, told);
+  return () => window.removeEventListener(NOBODY, told);
+}
+
+/** Whoever sat here is not known here any more, or the whole device is not. */
+function heed(answer: Response): Response {
+  if (answer.status === 401) {
+    window.dispatchEvent(new Event(NOBODY));
+  } else if (answer.headers.get('Pairing') === 'needed') {
+    window.location.reload();
+  }
+  return answer;
+}
+
 /** A question is asked under a name, so that it can be said of it that its answer is not wanted any more. */
 export async function asked(request: Request): Promise<Response> {
   if (request.method !== 'GET') {
-    return fetch(request);
+    return heed(await fetch(request));
   }
   const name = crypto.randomUUID();
   const named = new Request(request);
@@ -24,7 +42,7 @@ export async function asked(request: Request): Promise<Response> {
   const goes = (): void => waitNoLonger(name);
   request.signal.addEventListener('abort', goes);
   try {
-    return await fetch(named);
+    return heed(await fetch(named));
   } finally {
     request.signal.removeEventListener('abort', goes);
     waiting.delete(name);

@@ -7,8 +7,12 @@ import { typedNumber } from '../parts/DraftField';
 import { Factors } from '../parts/Factors';
 import { ProblemNote } from '../parts/ProblemNote';
 import { SafetyCopies } from '../parts/SafetyCopies';
+import { SalonDevices } from '../parts/SalonDevices';
 import { SalonDurations } from '../parts/SalonDurations';
+import { SalonPeople } from '../parts/SalonPeople';
+import { SalonTrail } from '../parts/SalonTrail';
 import { TopBar } from '../parts/TopBar';
+import { useHere } from '../state/here';
 import { useTell } from '../state/useTell';
 import { chooseLanguage, ownLanguage } from '../words/language';
 import { figure, say, type Language } from '../words/say';
@@ -60,20 +64,21 @@ export function SalonPage(): ReactNode {
 }
 
 function Sections({ house, onHouse }: Part): ReactNode {
+  const here = useHere().data;
   return (
     <div className="salon-sections">
       <Spoken house={house} onHouse={onHouse} />
       <section aria-labelledby="salon-rules">
         <h2 id="salon-rules">{say('salon.rulesAndUnits')}</h2>
         <Checkbox
-          className="layer-check"
+          className="salon-check"
           checked={house.overridesAllowed}
           onChange={(event) => onHouse({ overridesAllowed: event.target.checked })}
         >
           {say('salon.localRulesLetALicensed2')}
         </Checkbox>
         <Checkbox
-          className="layer-check"
+          className="salon-check"
           checked={house.inches}
           onChange={(event) => onHouse({ inches: event.target.checked })}
         >
@@ -100,7 +105,10 @@ function Sections({ house, onHouse }: Part): ReactNode {
       <Prices house={house} onHouse={onHouse} />
       <SalonDurations house={house} onHouse={onHouse} />
       <Learned />
+      <SalonPeople />
+      {here?.main ? <SalonDevices /> : <p className="hint salon-wide">{say('salon.devicesOnTheMain')}</p>}
       <SafetyCopies />
+      <SalonTrail />
     </div>
   );
 }

@@ -7,6 +7,7 @@ import { useCase } from '../state/caseContext';
 import { RAIL, STATE_WORDS } from '../state/way';
 import { DraftField } from './DraftField';
 import { LightSelect } from './LightSelect';
+import { WhoSits } from './WhoSits';
 import { say } from '../words/say';
 
 interface Props {
@@ -42,6 +43,7 @@ export function Rail({ way, refusedName, onHelp }: Props): ReactNode {
           );
         })}
       </nav>
+      <WhoSits />
       <LightSelect />
       <span className="rail-buttons">
         <Tooltip title={say('visit.undo')}>

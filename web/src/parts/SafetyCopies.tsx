@@ -42,7 +42,11 @@ export function SafetyCopies(): ReactNode {
               </Button>
             </p>
           )}
-          <Button loading={busy} onClick={() => void ask(answered(api.POST('/api/copies')))}>
+          <Button
+            className="salon-copy-now"
+            loading={busy}
+            onClick={() => void ask(answered(api.POST('/api/copies')))}
+          >
             {say('salon.copyNow')}
           </Button>
           <ul className="salon-copies">

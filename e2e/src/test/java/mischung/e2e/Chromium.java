@@ -50,6 +50,8 @@ final class Chromium implements AutoCloseable {
                 .setBaseURL(address)
                 .setHasTouch(touch)
                 .setLocale("en-GB")
+                // The house's own certificate is trusted on a device by hand.
+                .setIgnoreHTTPSErrors(true)
                 // What moves is looked at in tests of its own.
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setViewportSize(width, height));

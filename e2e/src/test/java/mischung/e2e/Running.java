@@ -101,6 +101,7 @@ final class Running implements AutoCloseable {
                 "--mischung.port=" + port,
                 "--mischung.demo=" + demo,
                 "--mischung.ahead=false",
+                "--mischung.house-port=0",
                 "--mischung.reader=" + reader,
                 "--mischung.scale=simulated"));
         command.addAll(more);

@@ -274,8 +274,6 @@ class ScreensTest extends OneApplication {
         plan.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Why bowl A"))
                 .click();
         keep(plan, folder, "route");
-        plan.getByLabel(say("plan.bowls")).evaluate("e => e.scrollIntoView()");
-        keep(plan, folder, "route-bowls");
         Page design = open("/cases/3/design", 1280, 800);
         design.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("design.addLayers")))
                 .click();
@@ -305,6 +303,20 @@ class ScreensTest extends OneApplication {
         keep(mix, folder, "mix");
         Page shelf = open("/shelf", 1280, 800);
         keep(shelf, folder, "shelf");
+        Page salon = open("/salon", 1280, 800);
+        for (String who : List.of("Ona Brandt", "Kolja Reet", "Asta Linn")) {
+            String role = who.startsWith("Ona") ? "OWNER" : who.startsWith("Kolja") ? "COLOURIST" : "ASSISTANT";
+            post(
+                    salon,
+                    application.address() + "/api/people",
+                    "{\"name\":\"%s\",\"role\":\"%s\",\"pin\":\"4711\",\"language\":\"AS_THE_SALON\"}"
+                            .formatted(who, role));
+        }
+        salon.reload();
+        salon.getByLabel(say("salon.letTheNetworkIn")).click();
+        assertThat(salon.locator(".salon-door svg").first()).isVisible();
+        salon.locator("#salon-people").evaluate("e => e.scrollIntoView()");
+        keep(salon, folder, "salon");
         Page chair = open("/cases/1/chair", 1280, 800);
         chair.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("chair.startTheAppointment")))
                 .click();

@@ -12,6 +12,7 @@ import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import javax.sql.DataSource;
 import mischung.said.RefusedInput;
+import mischung.server.store.LeftHanging;
 import mischung.server.store.SafetyCopies;
 import org.jspecify.annotations.Nullable;
 import org.slf4j.Logger;
@@ -148,6 +149,7 @@ class DataFolder {
                 .url("jdbc:sqlite:" + file + parameters)
                 .build();
         pool.setMaximumPoolSize(most);
+        pool.setExceptionOverrideClassName(LeftHanging.class.getName());
         return pool;
     }
 

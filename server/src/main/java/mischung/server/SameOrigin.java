@@ -6,20 +6,37 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
 import java.net.URI;
-import java.nio.charset.StandardCharsets;
 import java.util.Set;
+import mischung.server.access.HouseDoor;
+import mischung.server.api.ProblemAnswers;
+import mischung.server.words.ProblemMessage;
+import org.springframework.context.annotation.Lazy;
+import org.springframework.core.annotation.Order;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
 /**
- * Other sites open in the same browser must not reach the records: requests must be addressed to this machine by name
+ * Other sites open in the same browser must not reach the records: requests must be addressed to this machine by a name of its own
  * (so that no foreign name can be pointed at it), changes must come from our own pages, and the pages may load nothing
  * from elsewhere.
  */
 @Component
+@Order(SameOrigin.FIRST)
 class SameOrigin extends OncePerRequestFilter {
+    static final int FIRST = 1;
+
     private static final Set<String> THIS_MACHINE = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
     private static final Set<String> HARMLESS = Set.of("GET", "HEAD", "OPTIONS");
+
+    private final HouseDoor door;
+    private final ProblemAnswers answers;
+
+    // Later: filters are made before the database is open, and why it does not open is said elsewhere.
+    SameOrigin(@Lazy HouseDoor door, @Lazy ProblemAnswers answers) {
+        this.door = door;
+        this.answers = answers;
+    }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
@@ -32,10 +49,13 @@ class SameOrigin extends OncePerRequestFilter {
                         + " frame-ancestors 'none'; form-action 'self'");
         response.setHeader("X-Content-Type-Options", "nosniff");
         response.setHeader("Referrer-Policy", "no-referrer");
-        if (!THIS_MACHINE.contains(request.getServerName())) {
-            refuse(response, "This program answers only to localhost.");
+        boolean named = door.is(request.getLocalPort())
+                ? door.answersTo(request.getServerName())
+                : THIS_MACHINE.contains(request.getServerName());
+        if (!named) {
+            refuse(request, response, ProblemMessage.ONLY_THIS_MACHINE);
         } else if ((!HARMLESS.contains(request.getMethod()) || data(request)) && foreign(request)) {
-            refuse(response, "Records are shown and changed only by the program's own pages.");
+            refuse(request, response, ProblemMessage.OWN_PAGES_ONLY);
         } else {
             if (data(request)) {
                 response.setHeader("Cache-Control", "no-store");
@@ -66,11 +86,8 @@ class SameOrigin extends OncePerRequestFilter {
         }
     }
 
-    private static void refuse(HttpServletResponse response, String remedy) throws IOException {
-        response.setStatus(HttpServletResponse.SC_FORBIDDEN);
-        response.setContentType("application/problem+json");
-        String body = "{\"type\":\"about:blank\",\"title\":\"Not allowed\",\"status\":403,\"detail\":\"" + remedy
-                + "\",\"field\":\"\",\"value\":\"\",\"remedy\":\"" + remedy + "\"}";
-        response.getOutputStream().write(body.getBytes(StandardCharsets.UTF_8));
+    private void refuse(HttpServletRequest request, HttpServletResponse response, ProblemMessage remedy)
+            throws IOException {
+        answers.refuse(request, response, HttpStatus.FORBIDDEN, ProblemMessage.NOT_ALLOWED, "", remedy);
     }
 }

@@ -9,6 +9,10 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param data folder that holds the one database file
  * @param copies folder for safety copies, better on another disk; empty: {@code copies} in the data folder
  * @param restore a safety copy that takes the database's place before it is opened; empty: none
+ * @param housePort at which devices of the house are answered once their network is let in; 0: a free one
+ * @param certificate a certificate of the house's own as a PEM file; empty: the program makes one
+ * @param certificateKey the key to it as a PEM file
+ * @param withoutNames people no longer say who they are, for an owner who has forgotten the PIN
  * @param demo fill an empty database with the demonstration cases
  * @param demoToday move the demonstration cases by so many days that the first of them is today
  * @param mostMegabytes the database may take; 0: as much as the disk has
@@ -25,6 +29,10 @@ public record Settings(
         Path data,
         String copies,
         String restore,
+        int housePort,
+        String certificate,
+        String certificateKey,
+        boolean withoutNames,
         boolean demo,
         boolean demoToday,
         int mostMegabytes,

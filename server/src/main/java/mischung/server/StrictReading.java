@@ -21,11 +21,15 @@ import java.util.List;
 import java.util.Locale;
 import java.util.function.Function;
 import java.util.regex.Pattern;
+import mischung.server.api.ProblemAnswers;
+import mischung.server.words.ProblemMessage;
 import org.jspecify.annotations.Nullable;
 import org.springframework.boot.jackson.autoconfigure.JsonMapperBuilderCustomizer;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.context.annotation.Lazy;
 import org.springframework.format.FormatterRegistry;
+import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.web.bind.WebDataBinder;
 import org.springframework.web.bind.annotation.ControllerAdvice;
@@ -155,6 +159,12 @@ class StrictReading implements WebMvcConfigurer {
     static class Encoding extends OncePerRequestFilter {
         private static final Pattern BROKEN = Pattern.compile("%(?![0-9A-Fa-f]{2})");
 
+        private final ProblemAnswers answers;
+
+        Encoding(@Lazy ProblemAnswers answers) {
+            this.answers = answers;
+        }
+
         @Override
         protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
                 throws ServletException, IOException {
@@ -162,12 +172,13 @@ class StrictReading implements WebMvcConfigurer {
             if (readable(query)) {
                 chain.doFilter(request, response);
             } else {
-                response.setStatus(HttpServletResponse.SC_BAD_REQUEST);
-                response.setContentType("application/problem+json");
-                String remedy = "What stands behind the question mark is no text in UTF-8, written with %XX.";
-                String body = "{\"type\":\"about:blank\",\"title\":\"This cannot be\",\"status\":400,\"detail\":\""
-                        + remedy + "\",\"field\":\"query\",\"value\":\"\",\"remedy\":\"" + remedy + "\"}";
-                response.getOutputStream().write(body.getBytes(StandardCharsets.UTF_8));
+                answers.refuse(
+                        request,
+                        response,
+                        HttpStatus.BAD_REQUEST,
+                        ProblemMessage.CANNOT_BE,
+                        "query",
+                        ProblemMessage.QUERY_NOT_TEXT);
             }
         }
 

@@ -208,7 +208,10 @@ class ClientApiTest {
                 files.put(entry.getName(), zip.readAllBytes());
             }
         }
-        assertThat(files.keySet()).hasSize(5).contains("client.json", "bands.csv", "history.csv");
+        assertThat(files.keySet()).hasSize(6).contains("client.json", "bands.csv", "history.csv");
+        assertThat(new String(files.get("trail.csv"), StandardCharsets.UTF_8))
+                .contains("CHANGED,POST /api/cases/{id}/photos," + id)
+                .contains("CHANGED,POST /api/clients/{id}/cases," + id);
         String caseFile = "cases/" + made.path("id").asLong() + ".mischung.json";
         Started.Answer back = app.post("/api/cases/file", new String(files.get(caseFile), StandardCharsets.UTF_8));
         assertThat(back.status()).as(back.text()).isEqualTo(201);

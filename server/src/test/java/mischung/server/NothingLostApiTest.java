@@ -73,9 +73,10 @@ class NothingLostApiTest extends OnDemoData {
 
     /** A copy of the first demonstration case that has begun. */
     private static int running() {
-        JsonNode made =
-                app.post("/api/cases/file", app.get("/api/cases/1/file").text()).json();
-        int id = made.path("id").asInt();
+        Started.Answer made =
+                app.post("/api/cases/file", app.get("/api/cases/1/file").text());
+        assertThat(made.status()).as(made.text()).isEqualTo(201);
+        int id = made.json().path("id").asInt();
         assertThat(app.post("/api/cases/" + id + "/job/begin", "{\"hand\":\"Ada\"}")
                         .status())
                 .isEqualTo(200);
@@ -446,6 +447,26 @@ class NothingLostApiTest extends OnDemoData {
             }
             sql.execute("rollback");
         }
+    }
+
+    /** Whoever could not begin to write is told so; nothing that is written later on the same connection is lost or told wrongly. */
+    @Test
+    void afterALockNobodyGaveUpEveryWriteIsKeptAndToldSo() throws Exception {
+        try (Connection writer = DriverManager.getConnection("jdbc:sqlite:" + data.resolve(DataFolder.FILE));
+                Statement sql = writer.createStatement()) {
+            sql.execute("begin immediate");
+            assertThat(app.post("/api/clients", "{\"name\":\"Nie Geschrieben\",\"note\":\"\"}")
+                            .status())
+                    .isEqualTo(503);
+            sql.execute("rollback");
+        }
+        for (int i = 0; i < 6; i++) {
+            assertThat(app.post("/api/clients", "{\"name\":\"Doch Geschrieben\",\"note\":\"\"}")
+                            .status())
+                    .isEqualTo(201);
+        }
+        assertThat(app.get("/api/clients?words=Doch").json().path("clients")).hasSize(6);
+        assertThat(app.get("/api/clients?words=Nie").json().path("clients")).isEmpty();
     }
 
     /** Erased while somebody reads: the words leave the log as soon as the reader has gone. */

@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.function.Function;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
+import mischung.server.access.TrailKeeper;
 import mischung.server.store.ClientStore;
 import mischung.server.store.PhotoStore;
 import org.apache.commons.csv.CSVFormat;
@@ -19,15 +20,17 @@ import tools.jackson.databind.json.JsonMapper;
 /**
  * All that is kept of a client in one ZIP file of open formats: {@code client.json}, each case as
  * {@code cases/ID.mischung.json}, which can be imported again, all readings as {@code bands.csv}, all events as
- * {@code history.csv}, and the photographs as {@code photos/CASE-PHOTO.jpg}.
+ * {@code history.csv}, who saw or changed what of it as {@code trail.csv}, and the photographs as {@code photos/CASE-PHOTO.jpg}.
  */
 @Component
 class Archive {
     private final Cases cases;
     private final PhotoStore photos;
     private final JsonMapper json;
+    private final TrailKeeper trail;
 
-    Archive(Cases cases, PhotoStore photos, JsonMapper json) {
+    Archive(Cases cases, PhotoStore photos, JsonMapper json, TrailKeeper trail) {
+        this.trail = trail;
         this.cases = cases;
         this.photos = photos;
         this.json = json;
@@ -50,6 +53,7 @@ class Archive {
             }
             add(zip, "bands.csv", text(bands(all)));
             add(zip, "history.csv", text(events(all)));
+            add(zip, "trail.csv", text(TrailController.table(trail.of(client.id()))));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -71,6 +71,11 @@ public final class Catalogue {
         this.days = DateTimeFormatter.ofPattern(language == Language.EN ? "d MMMM uuuu" : "d. MMMM uuuu", locale);
     }
 
+    /** Its tag, as "de" (BCP 47). */
+    public String language() {
+        return locale.getLanguage();
+    }
+
     public static Catalogue of(Language language) {
         return Objects.requireNonNull(ALL.get(language));
     }

@@ -6,6 +6,13 @@ import mischung.said.Message;
 /** What pages say beside what the core says. */
 public enum PageMessage implements Message {
 
+    // before a device is let in
+    NEW_DEVICE,
+    TYPE_THESE_FIGURES,
+    GOES_ON_BY_ITSELF,
+    TOO_MANY_WAIT,
+    TRUST_THE_HOUSE,
+
     // mixing
     OVER_POURED("becomes", "instead"),
     DILUTED("grams", "volume", "ratio", "deposit"),
