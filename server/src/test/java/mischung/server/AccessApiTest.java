@@ -20,6 +20,9 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import mischung.server.access.Operation;
@@ -297,6 +300,25 @@ class AccessApiTest {
         assertThat(main.send("PUT", "/api/cases/1", "{}").field("remedy")).isEqualTo("Only a colourist may do this.");
         assertThat(main.send("DELETE", "/api/people/here", "").field("role")).isEqualTo("ANYBODY");
         assertThat(main.get("/api/cases").status()).isEqualTo(UNAUTHORIZED);
+    }
+
+    /** Whoever tries all at once gets no more tries than whoever tries one after the other. */
+    @Test
+    void manyPinsAtOnceAreCountedOneByOne() throws Exception {
+        long asta = people().get(Role.ASSISTANT);
+        ExecutorService many = Executors.newFixedThreadPool(20);
+        List<Future<String>> answers = new ArrayList<>();
+        for (int i = 0; i < 40; i++) {
+            String pin = String.format("%04d", i);
+            answers.add(many.submit(() -> Screen.main(program).sit(asta, pin).field("remedy")));
+        }
+        int tried = 0;
+        for (Future<String> answer : answers) {
+            tried += answer.get().equals("That is not the PIN.") ? 1 : 0;
+        }
+        many.shutdown();
+        // Each lock of a minute lasts a second here; a few may fall after one.
+        assertThat(tried).isLessThan(10);
     }
 
     /** A sitting counts at the screen where it was begun, and not when its cookie is carried elsewhere. */
