@@ -1,6 +1,7 @@
 import createClient from 'openapi-fetch';
 import type { components, paths } from './schema';
 import { asked } from './waiting';
+import type { Deed } from '../state/outbox';
 import { say } from '../words/say';
 
 type Schemas = components['schemas'];
@@ -92,6 +93,7 @@ export type Tone = BandView['tone'];
 export type SecondTone = AimView['second'][number];
 export type Place = ZoneView['place'];
 export type Service = EventView['service'];
+export type ImportedClients = Schemas['ImportedClients'];
 export type HereView = Schemas['HereView'];
 export type PeopleView = Schemas['PeopleView'];
 export type PersonView = Schemas['PersonView'];
@@ -143,9 +145,45 @@ export function sendPhoto(id: number, words: string, photo: File): Promise<Photo
   );
 }
 
+/** Something told at the chair; how long ago, where the program could not be reached then. */
+export async function sendTold(
+  id: number,
+  deed: Deed,
+  body: unknown,
+  key: string,
+  ago: number,
+): Promise<JobView> {
+  let response;
+  try {
+    response = await asked(
+      new Request(`/api/cases/${id}/job/${deed}`, {
+        method: 'POST',
+        headers: {
+          'Content-Type': 'application/json',
+          'Idempotency-Key': key,
+          'Told-Ago': String(Math.max(0, Math.round(ago / 1000))),
+        },
+        body: JSON.stringify(body),
+      }),
+    );
+  } catch {
+    throw new Refused(unreachable());
+  }
+  const answer: unknown = await response.json();
+  if (!response.ok) {
+    throw new Refused(answer as Problem);
+  }
+  return answer as JobView;
+}
+
 /** A range of products as comma-separated text. */
 export function sendRange(range: string, csv: string): Promise<ImportView> {
   return sent(`/api/shelf/imports?range=${encodeURIComponent(range)}`, 'text/csv; charset=utf-8', csv);
+}
+
+/** Clients as comma-separated text, to be looked at or taken over. */
+export function sendClients(csv: string, take: boolean): Promise<ImportedClients> {
+  return sent(`/api/clients/imports?take=${take}`, 'text/csv; charset=utf-8', csv);
 }
 
 /** Unwraps an answer of the client: the data, or a {@link Refused}. */

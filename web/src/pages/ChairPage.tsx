@@ -16,7 +16,9 @@ import { timeWords } from '../state/clock';
 import { keepHand, keptHand } from '../state/hand';
 import { forThePage } from '../state/keyboard';
 import { useJobTime } from '../state/useJobTime';
+import { asPressed, type Kept } from '../state/outbox';
 import { useKeysOnce } from '../state/useOnce';
+import { useOutbox } from '../state/useOutbox';
 import { useSignals } from '../state/useSignals';
 import { say } from '../words/say';
 
@@ -24,7 +26,12 @@ import { say } from '../words/say';
 export type PressHeaders = Record<'Idempotency-Key' | 'If-Match', string>;
 
 /** Sends a press, named so that the same one is known again. */
-export type Act = (name: string, work: (headers: PressHeaders) => Promise<JobView>) => Promise<void>;
+export type Act = (
+  name: string,
+  work: (headers: PressHeaders) => Promise<JobView>,
+  /** What is kept until the program can be reached again; without it nothing is. */
+  told?: Pick<Kept, 'deed' | 'body'>,
+) => Promise<void>;
 
 const SOON = 4;
 
@@ -60,18 +67,35 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
   const hair = useJobHair(id, job).data;
   const path = { params: { path: { id } } };
   const once = useKeysOnce();
+  const { outbox, waits, notTaken } = useOutbox(id);
   const flying = useRef(false);
   const [busy, setBusy] = useState(false);
   // One press at a time, each with a key of its own and the last entry this screen shows: what was pressed on an older picture
   // is refused, and what is pressed again after a lost answer is not done twice. While one is on its way the screen may know
   // already what it did; it is said then that nothing can be pressed yet, so that no press is lost in silence.
-  const act: Act = async (name, work) => {
+  const act: Act = async (name, work, told) => {
     if (flying.current) {
       return;
     }
     flying.current = true;
     setBusy(true);
     signals.wake();
+    const keep = (): void => {
+      if (told) {
+        const kept = { ...told, key: once.of(name), at: Date.now() };
+        outbox.add(kept);
+        once.answered(name);
+        queries.setQueryData<JobView>(['job', id], (shown) => shown && asPressed(shown, kept));
+        setProblem(null);
+      }
+    };
+    if (told && outbox.state().kept.length > 0) {
+      // In the order in which it was told.
+      keep();
+      flying.current = false;
+      setBusy(false);
+      return;
+    }
     const headers = { 'Idempotency-Key': once.of(name), 'If-Match': String(job.entries[0]?.number ?? 0) };
     try {
       await queries.cancelQueries({ queryKey: ['job', id] });
@@ -81,6 +105,10 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
       setProblem(null);
     } catch (error) {
       const why = problemOf(error);
+      if (why.status === 0 && told) {
+        keep();
+        return;
+      }
       if (why.status >= 400 && why.status < 500) {
         once.answered(name);
         void queries.invalidateQueries({ queryKey: ['job', id] });
@@ -92,8 +120,11 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
     }
   };
   const press = (told: Told, key = ''): void =>
-    void act(`${told} ${key}`, (headers) =>
-      answered(api.POST('/api/cases/{id}/job/presses', { ...path, headers, body: { hand, told, key } })),
+    void act(
+      `${told} ${key}`,
+      (headers) =>
+        answered(api.POST('/api/cases/{id}/job/presses', { ...path, headers, body: { hand, told, key } })),
+      { deed: 'presses', body: { hand, told, key } },
     );
   const answer = ({ entry, thinking }: JobView['recheck'][number], accepted: boolean): void =>
     void act(`answer ${entry} ${accepted}`, (headers) =>
@@ -188,6 +219,18 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
             {say('chair.theClockOfTheComputer', { setBackMinutes: job.setBackMinutes })}
           </p>
         )}
+        {waits > 0 && (
+          <p className="finding warning chair-kept" role="status" data-waits={waits}>
+            {say('chair.keptOnThisDevice', { waits })}
+          </p>
+        )}
+        {notTaken.map(({ kept, problem: why }) => (
+          <ProblemNote
+            key={kept.key}
+            problem={why}
+            action={<Button onClick={() => outbox.read(kept.key)}>{say('chair.readIt')}</Button>}
+          />
+        ))}
         {problem && <ProblemNote problem={problem} />}
         {job.stage === 'RESTING' && (
           <p className="chair-resting" role="status">
@@ -252,8 +295,13 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
             onClose={() => setChanging(false)}
             onScalp={(scalp) => {
               setChanging(false);
-              void act(`scalp ${scalp}`, (headers) =>
-                answered(api.POST('/api/cases/{id}/job/scalp', { ...path, headers, body: { hand, scalp } })),
+              void act(
+                `scalp ${scalp}`,
+                (headers) =>
+                  answered(
+                    api.POST('/api/cases/{id}/job/scalp', { ...path, headers, body: { hand, scalp } }),
+                  ),
+                { deed: 'scalp', body: { hand, scalp } },
               );
             }}
             onChanged={(change) => {
@@ -307,6 +355,16 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
               onClose={() => setLooking('')}
               onSeen={({ level, tone, second, measured, stretch }) => {
                 setLooking('');
+                const body = {
+                  hand,
+                  clock: clock.key,
+                  zone: clock.place,
+                  level,
+                  tone: tone ? [tone] : [],
+                  second,
+                  measured,
+                  stretch,
+                };
                 void act(
                   `seen ${clock.key} ${level} ${tone ?? ''} ${JSON.stringify(second)} ${stretch}`,
                   (headers) =>
@@ -314,18 +372,10 @@ function Chair({ job, id, away }: { job: JobView; id: number; away: boolean }): 
                       api.POST('/api/cases/{id}/job/seen', {
                         ...path,
                         headers,
-                        body: {
-                          hand,
-                          clock: clock.key,
-                          zone: clock.place,
-                          level,
-                          tone: tone ? [tone] : [],
-                          second,
-                          measured,
-                          stretch,
-                        },
+                        body,
                       }),
                     ),
+                  { deed: 'seen', body },
                 );
               }}
             />

@@ -3,8 +3,9 @@ import { Button, Input, message, Modal, Spin } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { answered, api, problemOf, type ClientView, type Problem } from '../api/client';
-import { useClient, useLearnedOfClient } from '../api/queries';
+import { useClient, useLearnedOfClient, useVocabulary } from '../api/queries';
 import { Factors } from '../parts/Factors';
+import { PhotoConsent } from '../parts/PhotoConsent';
 import { ProblemNote } from '../parts/ProblemNote';
 import { Swatch } from '../parts/Swatch';
 import { TopBar } from '../parts/TopBar';
@@ -40,6 +41,7 @@ function Known({ client }: { client: ClientView }): ReactNode {
   const [name, setName] = useState(client.name);
   const [note, setNote] = useState(client.note);
   const [problem, setProblem] = useState<Problem | null>(null);
+  const statuses = useVocabulary().data?.statuses ?? [];
   const [erasing, setErasing] = useState(false);
   const [typed, setTyped] = useState('');
   const path = { params: { path: { id: client.id } } };
@@ -92,6 +94,7 @@ function Known({ client }: { client: ClientView }): ReactNode {
           {say('client.newCase')}
         </Button>
       </div>
+      <PhotoConsent id={client.id} />
       <div className="client-deeds">
         <h1>{say('client.cases')}</h1>
         <span className="push" />
@@ -106,7 +109,7 @@ function Known({ client }: { client: ClientView }): ReactNode {
           <li key={one.id}>
             <Link to={`/cases/${one.id}/read`} className="case-link">
               <strong>{one.date}</strong>
-              <span>{one.status.toLowerCase()}</span>
+              <span>{statuses.find(({ value }) => value === one.status)?.words}</span>
               <Swatch look={one.wishLook}>{say('client.wish', { wish: one.wish })}</Swatch>
             </Link>
             <Link to={`/cases/${one.id}/decide?open=chosen`} className="case-plan">

@@ -4,6 +4,7 @@ import { useState, type ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { answered, api, problemOf, type CaseSummary, type ExportedCase, type Problem } from '../api/client';
 import { useCases, useClients, usePast } from '../api/queries';
+import { ClientImport } from '../parts/ClientImport';
 import { FileButton } from '../parts/FileButton';
 import { ProblemNote } from '../parts/ProblemNote';
 import { Swatch } from '../parts/Swatch';
@@ -70,6 +71,7 @@ function Search({ onProblem }: { onProblem: (problem: Problem | null) => void })
           />
         </label>
         <span className="push" />
+        <ClientImport onProblem={onProblem} />
         <FileButton
           words={say('clients.importAFile')}
           label={say('clients.caseFile')}

@@ -9,6 +9,7 @@ import { ProblemNote } from '../parts/ProblemNote';
 import { SafetyCopies } from '../parts/SafetyCopies';
 import { SalonDevices } from '../parts/SalonDevices';
 import { SalonDurations } from '../parts/SalonDurations';
+import { SalonKept } from '../parts/SalonKept';
 import { SalonPeople } from '../parts/SalonPeople';
 import { SalonTrail } from '../parts/SalonTrail';
 import { TopBar } from '../parts/TopBar';
@@ -105,6 +106,7 @@ function Sections({ house, onHouse }: Part): ReactNode {
       <Prices house={house} onHouse={onHouse} />
       <SalonDurations house={house} onHouse={onHouse} />
       <Learned />
+      <SalonKept house={house} onHouse={onHouse} />
       <SalonPeople />
       {here?.main ? <SalonDevices /> : <p className="hint salon-wide">{say('salon.devicesOnTheMain')}</p>}
       <SafetyCopies />

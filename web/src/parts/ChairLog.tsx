@@ -23,8 +23,11 @@ export function ChairLog(props: { job: JobView; hand: string; id: number; onAct:
         <Button
           disabled={words.trim() === ''}
           onClick={() => {
-            void onAct(`said ${words}`, (headers) =>
-              answered(api.POST('/api/cases/{id}/job/said', { ...path, headers, body: { hand, words } })),
+            void onAct(
+              `said ${words}`,
+              (headers) =>
+                answered(api.POST('/api/cases/{id}/job/said', { ...path, headers, body: { hand, words } })),
+              { deed: 'said', body: { hand, words } },
             );
             setWords('');
           }}

@@ -16,6 +16,7 @@ import { usePhotos, useVocabulary } from '../api/queries';
 import { useCase } from '../state/caseContext';
 import { withDetail, type BandAt } from '../state/strands';
 import { DraftField, typedNumber } from './DraftField';
+import { PhotoConsent } from './PhotoConsent';
 import { ProblemNote } from './ProblemNote';
 import { Swatch } from './Swatch';
 import { say } from '../words/say';
@@ -63,6 +64,7 @@ export function Photos({
   return (
     <section className="photos" aria-label={say('visit.photographs')}>
       <h3>{say('visit.photographs')}</h3>
+      <PhotoConsent id={state.clientId} />
       {problem && <ProblemNote problem={problem} />}
       <div className="photo-list">
         {photos.data?.map((photo) => (

@@ -13,6 +13,11 @@ export function dayWords(date: string): string {
   );
 }
 
+/** "23 Nov 2026" */
+export function dateWords(date: string): string {
+  return new Intl.DateTimeFormat(locale(), { dateStyle: 'medium' }).format(new Date(`${date}T12:00:00`));
+}
+
 /** "Monday 23 November, 03:00", of an instant, in the salon's time zone. */
 export function instantWords(at: string): string {
   const moment = Date.parse(at);

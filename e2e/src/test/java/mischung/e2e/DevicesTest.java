@@ -104,6 +104,47 @@ class DevicesTest extends FreshApplication {
                 .anyMatch(line -> line.contains(",,CHANGED"));
     }
 
+    /** A tablet that loses the network takes presses all the same, and sends them when it is back: each once, none lost. */
+    @Test
+    void aTabletWithoutTheNetworkWorksOn() {
+        Page tablet = paired("Tablet");
+        page.navigate("/cases/1/chair");
+        button(say("chair.startTheAppointment")).click();
+        assertThat(page.locator(".chair-main")).isVisible();
+        tablet.navigate("/cases/1/chair");
+        Locator shown = tablet.locator(".chair-main h2");
+        String first = shown.innerText();
+        tablet.context().setOffline(true);
+        tablet.getByRole(AriaRole.BUTTON, named(say("chair.beginIt"))).tap();
+        assertThat(tablet.locator(".chair-kept[data-waits='1']")).isVisible();
+        tablet.getByRole(AriaRole.BUTTON, named(say("chair.done"))).tap();
+        assertThat(tablet.locator(".chair-kept[data-waits='2']")).isVisible();
+        assertThat(shown).not().hasText(first);
+        // Nothing of it has come to the other screen, which shows what it knows.
+        assertThat(page.locator(".chair-main h2")).hasText(first);
+        tablet.context().setOffline(false);
+        assertThat(tablet.locator(".chair-kept")).hasCount(0);
+        assertThat(page.locator(".chair-main h2")).not().hasText(first);
+        String trail =
+                page.request().get(application.address() + "/api/trail.csv").text();
+        assertThat(trail.lines().filter(line -> line.contains("POST /api/cases/{id}/job/presses")))
+                .hasSize(2)
+                .allMatch(line -> line.contains(",Tablet,"));
+
+        // What somebody else did meanwhile cannot be done once more: it is said, and not dropped in silence.
+        String second = shown.innerText();
+        tablet.context().setOffline(true);
+        tablet.getByRole(AriaRole.BUTTON, named(say("chair.beginIt"))).tap();
+        assertThat(tablet.locator(".chair-kept[data-waits='1']")).isVisible();
+        button(say("chair.beginIt")).click();
+        assertThat(page.locator(".chair-main")).hasAttribute("data-state", "NOW");
+        tablet.context().setOffline(false);
+        Locator read = tablet.getByRole(AriaRole.BUTTON, named(say("chair.readIt")));
+        read.click();
+        assertThat(read).hasCount(0);
+        assertThat(shown).hasText(second);
+    }
+
     private void sit(Page at, String name, String pin) {
         at.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName(say("shared.whoWorksHere")))
                 .getByText(name)

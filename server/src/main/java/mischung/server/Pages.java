@@ -10,7 +10,7 @@ import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 import org.springframework.web.servlet.resource.PathResourceResolver;
 
-/** The packed pages. Addresses inside the pages, such as /cases/3/plan, all lead to the one page that knows them. */
+/** The packed pages. Addresses inside the pages, such as /cases/3/read, all lead to the one page that knows them. */
 @Configuration
 class Pages implements WebMvcConfigurer {
     @Override
@@ -28,7 +28,10 @@ class Pages implements WebMvcConfigurer {
                     @Override
                     protected @Nullable Resource getResource(String path, Resource location) throws IOException {
                         Resource asked = super.getResource(path, location);
-                        if (asked != null || path.startsWith("api/") || path.contains(".")) {
+                        if (asked != null
+                                || path.startsWith("api/")
+                                || path.startsWith("actuator")
+                                || path.contains(".")) {
                             return asked;
                         }
                         Resource page = location.createRelative("index.html");

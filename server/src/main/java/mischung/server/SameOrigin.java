@@ -27,6 +27,8 @@ class SameOrigin extends OncePerRequestFilter {
     static final int FIRST = 1;
 
     private static final Set<String> THIS_MACHINE = Set.of("localhost", "127.0.0.1", "[::1]", "::1");
+    private static final int HTTP = 80;
+    private static final int HTTPS = 443;
     private static final Set<String> HARMLESS = Set.of("GET", "HEAD", "OPTIONS");
 
     private final HouseDoor door;
@@ -80,7 +82,9 @@ class SameOrigin extends OncePerRequestFilter {
         }
         try {
             URI from = URI.create(origin);
-            return !request.getServerName().equals(from.getHost()) || request.getServerPort() != from.getPort();
+            int usual = "https".equals(from.getScheme()) ? HTTPS : HTTP;
+            int port = from.getPort() < 0 ? usual : from.getPort();
+            return !request.getServerName().equals(from.getHost()) || request.getServerPort() != port;
         } catch (IllegalArgumentException e) {
             return true;
         }

@@ -271,6 +271,16 @@ class AccessApiTest {
         assertThat(devices.path("devices").get(0).path("name").asString()).isEqualTo("Tablet");
     }
 
+    /** Whether it runs is told to whoever looks after the computer, and nothing else; no stranger learns it. */
+    @Test
+    void healthIsToldToThisMachineWithoutAWord() {
+        assertThat(main.get("/actuator/health").text()).isEqualTo("{\"status\":\"UP\"}");
+        for (String other : List.of("env", "beans", "metrics", "heapdump", "health/db")) {
+            assertThat(main.get("/actuator/" + other).status()).as(other).isEqualTo(404);
+        }
+        assertThat(device().get("/actuator/health").status()).isEqualTo(FORBIDDEN);
+    }
+
     @Test
     void theKeysLieThereForTheirOwnerAlone() throws IOException {
         device();

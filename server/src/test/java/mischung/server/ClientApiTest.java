@@ -26,6 +26,8 @@ import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 
 /** Clients from the first visit to the last trace. */
@@ -318,5 +320,83 @@ class ClientApiTest {
             assertThat(content.path("history").path("naturalLevel").asDouble()).isEqualTo(5.5);
             assertThat(now.get("/api/cases/7/plan").status()).isEqualTo(200);
         }
+    }
+
+    private static Started.Answer file(String csv, boolean take) {
+        return app.post(
+                "/api/clients/imports?take=" + take, "text/csv; charset=utf-8", csv.getBytes(StandardCharsets.UTF_8));
+    }
+
+    /** Looked at, nobody is taken over; taken over, everybody who is new. */
+    @Test
+    void clientsComeInFromAFileAllOrNobody() {
+        client("Vera Bekannt", "");
+        String good =
+                "\uFEFFname,note\r\n\"Ahlers, Imke\",likes the window\r\nvera bekannt,twice\r\nBo Ahlers,\r\nBo Ahlers,again\r\n";
+        long before = app.get("/api/clients").json().path("all").asLong();
+        JsonNode looked = file(good, false).json();
+        assertThat(looked.path("fresh").asInt()).isEqualTo(2);
+        assertThat(looked.path("known").asInt()).isEqualTo(2);
+        assertThat(looked.path("taken").asBoolean()).isFalse();
+        assertThat(app.get("/api/clients").json().path("all").asLong()).isEqualTo(before);
+
+        JsonNode wrong = file(good + "," + "no name\r\n", true).json();
+        assertThat(wrong.path("wrong").asInt()).isEqualTo(1);
+        assertThat(wrong.path("taken").asBoolean()).isFalse();
+        assertThat(wrong.path("lines").get(0).path("line").asInt()).isEqualTo(6);
+        assertThat(wrong.path("lines").get(0).path("remedy").asString()).isNotEmpty();
+        assertThat(app.get("/api/clients").json().path("all").asLong()).isEqualTo(before);
+
+        assertThat(file(good, true).json().path("taken").asBoolean()).isTrue();
+        JsonNode found = app.get("/api/clients?words=Ahlers").json().path("clients");
+        assertThat(found)
+                .extracting(one -> one.path("name").asString())
+                .containsExactlyInAnyOrder("Ahlers, Imke", "Bo Ahlers");
+        // Brought in again, nobody stands there twice.
+        assertThat(file(good, true).json().path("fresh").asInt()).isZero();
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "name,note\n", "surname\nMeier\n", "name,phone\nMeier,1\n", "name\n\"Meier\n"})
+    void whatIsNoFileOfClientsIsRefused(String csv) {
+        assertThat(file(csv, true).status()).isIn(400, 422);
+    }
+
+    /** Who was last here before the years the house keeps clients is proposed, and nobody else; nothing is erased by itself. */
+    @Test
+    void whoHasNotBeenHereForLongIsProposed() {
+        long old = client("Lange Weg", "");
+        visit(old, "2019-05-02", "10:00", "Window", 0);
+        long back = client("Wieder Da", "");
+        visit(back, "2019-05-02", "10:00", "Window", 0);
+        visit(back, "2026-05-02", "10:00", "Window", 0);
+        assertThat(app.get("/api/clients/unseen").json().path("clients")).isEmpty();
+        assertThat(app.put("/api/house", app.house("{\"keepYears\":51}")).status())
+                .isEqualTo(422);
+        assertThat(app.put("/api/house", app.house("{\"keepYears\":5}")).status())
+                .isEqualTo(200);
+        JsonNode unseen = app.get("/api/clients/unseen").json();
+        assertThat(unseen.path("years").asInt()).isEqualTo(5);
+        assertThat(unseen.path("clients"))
+                .extracting(one -> one.path("name").asString())
+                .contains("Lange Weg")
+                .doesNotContain("Wieder Da");
+        assertThat(app.get("/api/clients/" + old).status()).isEqualTo(200);
+        app.put("/api/house", app.house("{\"keepYears\":0}"));
+    }
+
+    @Test
+    void consentToPhotographsIsKeptWithItsDay() {
+        long id = client("Fotini Bild", "");
+        assertThat(app.get("/api/clients/" + id).field("photoConsent")).isEmpty();
+        assertThat(app.put("/api/clients/" + id + "/photo-consent", "{\"given\":true}")
+                        .field("photoConsent"))
+                .isEqualTo("2026-11-23");
+        assertThat(app.put("/api/clients/" + id + "/photo-consent", "{\"given\":false}")
+                        .field("photoConsent"))
+                .isEmpty();
+        assertThat(app.put("/api/clients/999999/photo-consent", "{\"given\":true}")
+                        .status())
+                .isEqualTo(404);
     }
 }

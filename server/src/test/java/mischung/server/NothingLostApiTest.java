@@ -9,6 +9,7 @@ import java.io.IOException;
 import java.net.HttpURLConnection;
 import java.net.Socket;
 import java.net.URI;
+import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -447,6 +448,42 @@ class NothingLostApiTest extends OnDemoData {
             }
             sql.execute("rollback");
         }
+    }
+
+    /** What a tablet told while it was away stands at its own moment, but never before what was known already. */
+    @Test
+    void whatWasToldWhileAwayStandsAtItsMoment() throws Exception {
+        int id = running();
+        String job = "/api/cases/" + id + "/job";
+        JsonNode before = app.get(job).json();
+        String first = before.path("tasks").get(0).path("key").asString();
+        Instant begun = Instant.parse(before.path("entries").get(0).path("at").asString());
+        Thread.sleep(4000);
+        JsonNode after = told(job, "3", "{\"hand\":\"Ada\",\"told\":\"STARTED\",\"key\":\"" + first + "\"}");
+        Instant started = Instant.parse(after.path("entries").get(0).path("at").asString());
+        assertThat(started).isAfterOrEqualTo(begun).isBefore(begun.plusSeconds(3));
+        JsonNode end = told(job, "3600", "{\"hand\":\"Ada\",\"told\":\"FINISHED\",\"key\":\"" + first + "\"}");
+        assertThat(Instant.parse(end.path("entries").get(0).path("at").asString()))
+                .isEqualTo(started);
+        for (String wrong : List.of("-1", "1e3", "99999999", "soon")) {
+            assertThat(app.send(app.request(job + "/presses")
+                                    .header("Told-Ago", wrong)
+                                    .header("Content-Type", "application/json")
+                                    .POST(HttpRequest.BodyPublishers.ofString(
+                                            "{\"hand\":\"Ada\",\"told\":\"PAUSED\",\"key\":\"\"}")))
+                            .field("field"))
+                    .as(wrong)
+                    .isEqualTo("Told-Ago");
+        }
+    }
+
+    private static JsonNode told(String job, String ago, String body) {
+        Started.Answer answer = app.send(app.request(job + "/presses")
+                .header("Told-Ago", ago)
+                .header("Content-Type", "application/json")
+                .POST(HttpRequest.BodyPublishers.ofString(body)));
+        assertThat(answer.status()).as(answer.text()).isEqualTo(200);
+        return answer.json();
     }
 
     /** Whoever could not begin to write is told so; nothing that is written later on the same connection is lost or told wrongly. */

@@ -2,12 +2,15 @@ package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.Operation;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.time.Clock;
 import java.time.LocalDate;
 import java.time.LocalTime;
 import java.util.List;
+import java.util.stream.Stream;
 import mischung.server.store.CaseStore;
 import mischung.server.store.ClientStore;
 import mischung.server.store.Shredder;
+import mischung.server.words.Catalogue;
 import mischung.server.words.ProblemMessage;
 import org.springframework.http.ContentDisposition;
 import org.springframework.http.HttpHeaders;
@@ -30,6 +33,7 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping(path = "/api/clients", produces = MediaType.APPLICATION_JSON_VALUE)
 class ClientController {
     private static final int MOST_FOUND = 50;
+    private static final int MOST_SHOWN = 200;
 
     private final ClientStore clients;
     private final CaseStore caseStore;
@@ -37,6 +41,7 @@ class ClientController {
     private final Archive archive;
     private final Shredder shredder;
     private final HouseSettings house;
+    private final Clock clock;
 
     ClientController(
             ClientStore clients,
@@ -44,7 +49,9 @@ class ClientController {
             Cases cases,
             Archive archive,
             Shredder shredder,
-            HouseSettings house) {
+            HouseSettings house,
+            Clock clock) {
+        this.clock = clock;
         this.house = house;
         this.clients = clients;
         this.caseStore = caseStore;
@@ -61,7 +68,16 @@ class ClientController {
             int visits,
 
             @Schema(description = "day of the last visit; empty: none")
-            String lastDay) {}
+            String lastDay) {
+        static FoundClient of(ClientStore.Found found) {
+            return new FoundClient(
+                    found.id(),
+                    found.name(),
+                    found.note(),
+                    found.visits(),
+                    found.lastDay().map(LocalDate::toString).orElse(""));
+        }
+    }
 
     /** What a search found. */
     record FoundClients(
@@ -77,7 +93,62 @@ class ClientController {
     record ClientChange(long version, String name, String note) {}
 
     /** A client with all cases, newest first. */
-    record ClientView(long id, long version, String name, String note, List<CaseController.CaseSummary> cases) {}
+    record ClientView(
+            long id,
+            long version,
+            String name,
+            String note,
+
+            @Schema(description = "the day they agreed that photographs are kept; empty: they have not")
+            String photoConsent,
+
+            List<CaseController.CaseSummary> cases) {}
+
+    /** Whether photographs may be kept. */
+    record PhotoConsent(boolean given) {}
+
+    /** Who has not been here for long. */
+    record UnseenClients(
+            @Schema(description = "for so many years; 0: nobody is proposed")
+            int years,
+
+            @Schema(description = "at most 50, the longest ago first")
+            List<FoundClient> clients) {}
+
+    /** A line of a file of clients. */
+    record ImportedLine(
+            @Schema(description = "its number in the file") long line,
+            String name,
+            String note,
+            ClientImports.Outcome outcome,
+
+            @Schema(description = "what to do about a wrong one; else empty")
+            String remedy) {
+        static ImportedLine of(ClientImports.Line line) {
+            return new ImportedLine(
+                    line.line(),
+                    line.name(),
+                    line.note(),
+                    line.outcome(),
+                    line.remedy().map(Catalogue.spoken()::say).orElse(""));
+        }
+    }
+
+    /** A file of clients. */
+    record ImportedClients(
+            @Schema(description = "how many are new here") int fresh,
+
+            @Schema(description = "how many are known here already, or stand there twice")
+            int known,
+
+            @Schema(description = "how many cannot be; with one of them nobody is taken over")
+            int wrong,
+
+            @Schema(description = "whether the new ones were taken over")
+            boolean taken,
+
+            @Schema(description = "at most 200, the wrong ones first")
+            List<ImportedLine> lines) {}
 
     /** A visit to be booked. */
     record NewVisit(
@@ -95,15 +166,7 @@ class ClientController {
     @Operation(operationId = "searchClients", summary = "Clients by the beginnings of words in name or note")
     FoundClients search(@RequestParam(defaultValue = "") String words) {
         return new FoundClients(
-                clients.search(words, MOST_FOUND).stream()
-                        .map(f -> new FoundClient(
-                                f.id(),
-                                f.name(),
-                                f.note(),
-                                f.visits(),
-                                f.lastDay().map(LocalDate::toString).orElse("")))
-                        .toList(),
-                clients.count());
+                clients.search(words, MOST_FOUND).stream().map(FoundClient::of).toList(), clients.count());
     }
 
     @PostMapping
@@ -122,6 +185,7 @@ class ClientController {
                 known.version(),
                 known.name(),
                 known.note(),
+                known.photoConsent(),
                 caseStore.ofClient(id).stream()
                         .map(CaseController.CaseSummary::of)
                         .toList());
@@ -145,6 +209,62 @@ class ClientController {
                             .said());
         }
         return read(id);
+    }
+
+    @PutMapping("/{id}/photo-consent")
+    @Operation(
+            operationId = "photoConsent",
+            summary = "Whether the client agrees that photographs are kept, from today on")
+    ClientView photoConsent(@PathVariable long id, @RequestBody PhotoConsent consent) {
+        known(id);
+        clients.photoConsent(id, consent.given ? LocalDate.now(clock).toString() : "");
+        return read(id);
+    }
+
+    @GetMapping("/unseen")
+    @Operation(
+            operationId = "unseenClients",
+            summary = "Who has not been here for as many years as the house keeps clients")
+    UnseenClients unseen() {
+        int years = house.now().keepYears();
+        return new UnseenClients(
+                years,
+                years == 0
+                        ? List.of()
+                        : clients.unseenSince(LocalDate.now(clock).minusYears(years), MOST_FOUND).stream()
+                                .map(FoundClient::of)
+                                .toList());
+    }
+
+    @PostMapping(path = "/imports", consumes = "text/csv")
+    @Operation(
+            operationId = "importClients",
+            summary = "Clients from a file with the columns name and note: looked at, or taken over, all or nobody")
+    ImportedClients imported(@RequestParam(defaultValue = "false") boolean take, @RequestBody byte[] file) {
+        List<ClientImports.Line> lines = ClientImports.read(file, clients);
+        List<ClientImports.Line> fresh = with(lines, ClientImports.Outcome.NEW);
+        List<ClientImports.Line> wrong = with(lines, ClientImports.Outcome.WRONG);
+        boolean taken = take && wrong.isEmpty();
+        if (taken) {
+            clients.addAll(fresh.stream()
+                    .map(one -> new ClientStore.Facts(one.name(), one.note()))
+                    .toList());
+        }
+        List<ClientImports.Line> known = with(lines, ClientImports.Outcome.KNOWN);
+        return new ImportedClients(
+                fresh.size(),
+                known.size(),
+                wrong.size(),
+                taken,
+                Stream.of(wrong, known, fresh)
+                        .flatMap(List::stream)
+                        .limit(MOST_SHOWN)
+                        .map(ImportedLine::of)
+                        .toList());
+    }
+
+    private static List<ClientImports.Line> with(List<ClientImports.Line> lines, ClientImports.Outcome outcome) {
+        return lines.stream().filter(one -> one.outcome() == outcome).toList();
     }
 
     @PostMapping("/{id}/cases")

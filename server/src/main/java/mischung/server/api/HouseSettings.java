@@ -11,6 +11,7 @@ import mischung.said.Figure;
 import mischung.said.RefusalMessage;
 import mischung.said.RefusedInput;
 import mischung.said.Said;
+import mischung.said.Unit;
 import mischung.school.Method;
 import mischung.sequence.Durations;
 import mischung.sequence.Task;
@@ -34,9 +35,11 @@ class HouseSettings {
             RatesView.of(Rates.USUAL),
             false,
             List.of(),
-            Language.EN);
+            Language.EN,
+            0);
     private static final int MOST_CHAIRS = 30;
     private static final int LONGEST_CHAIR = 40;
+    private static final int LONGEST_KEPT = 50;
 
     private final HouseStore store;
     private final MixStore past;
@@ -71,7 +74,12 @@ class HouseSettings {
             List<DurationView> durations,
 
             @Schema(description = "what screens and sheets speak where nobody chose another language for a device")
-            Language language) {
+            Language language,
+
+            @Schema(
+                    description =
+                            "after how many years without a visit a client is proposed to be erased, 0–50; 0: never")
+            int keepYears) {
         /** Without figures that the order asked for once and asks for no longer. */
         Settings known() {
             return new Settings(
@@ -84,7 +92,8 @@ class HouseSettings {
                     durations.stream()
                             .filter(one -> Durations.names().contains(one.name))
                             .toList(),
-                    language);
+                    language,
+                    keepYears);
         }
     }
 
@@ -172,11 +181,17 @@ class HouseSettings {
                 rates,
                 settings.inches,
                 settings.durations,
-                settings.language);
+                settings.language,
+                kept(settings.keepYears));
         if (store.set(settings.version, json.writeValueAsString(kept)).isEmpty()) {
             throw conflict(kept);
         }
         return now();
+    }
+
+    private static int kept(int years) {
+        RefusedInput.within("keepYears", years, 0, LONGEST_KEPT, Unit.NONE);
+        return years;
     }
 
     /** Says what is set otherwise by now. */

@@ -140,12 +140,21 @@ class Jobs {
                     sent.last().getAsLong(),
                     ProblemMessage.PRESS_AGAIN);
         }
-        Job job = Job.of(entries, now());
+        Instant told = told(entries, sent);
+        Job job = Job.of(entries, told);
         job.check(event);
         refuseStopped(visit, entries, job, event);
-        long number = store.append(visit, now(), hand(hand), event.getClass().getSimpleName(), format.written(event));
+        long number = store.append(visit, told, hand(hand), event.getClass().getSimpleName(), format.written(event));
         once.keep(sent.key(), number);
         live.changed(visit);
+    }
+
+    /** When it was told; what others told before it was taken came first all the same. */
+    private Instant told(List<Entry> entries, Sent sent) {
+        Instant told = now().minus(sent.ago());
+        Instant last =
+                entries.isEmpty() ? told : entries.get(entries.size() - 1).at();
+        return told.isBefore(last) ? last : told;
     }
 
     /** What is blocked is not begun by any press, from any screen, at any moment. */

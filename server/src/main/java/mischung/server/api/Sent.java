@@ -1,5 +1,6 @@
 package mischung.server.api;
 
+import java.time.Duration;
 import java.util.List;
 import java.util.Objects;
 import java.util.OptionalLong;
@@ -21,20 +22,37 @@ import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
  *     done again, and the answer is like the first; empty: none
  * @param last ({@value #LAST}, RFC 9110, 13.1.1) number of the last entry the screen showed; what was pressed on an older
  *     picture is refused; empty: not said
+ * @param ago ({@value #AGO}, in seconds) how long before it was told, where the program could not be reached then
  */
-record Sent(String key, OptionalLong last) {
+record Sent(String key, OptionalLong last, Duration ago) {
     static final String KEY = "Idempotency-Key";
     static final String LAST = "If-Match";
+    static final String AGO = "Told-Ago";
 
-    private static Sent of(@Nullable String key, @Nullable String last) {
+    /** A tablet is not away for longer than that within one visit. */
+    private static final int LONGEST_AGO = 12 * 3600;
+
+    private static Sent of(@Nullable String key, @Nullable String last, @Nullable String ago) {
         String entry = Objects.requireNonNullElse(last, "").replace("\"", "");
         try {
             return new Sent(
                     Objects.requireNonNullElse(key, ""),
-                    entry.isEmpty() ? OptionalLong.empty() : OptionalLong.of(Long.parseLong(entry)));
+                    entry.isEmpty() ? OptionalLong.empty() : OptionalLong.of(Long.parseLong(entry)),
+                    ago(Objects.requireNonNullElse(ago, "0")));
         } catch (NumberFormatException wrong) {
             throw new RefusedInput(LAST, entry, ProblemMessage.LAST_ENTRY);
         }
+    }
+
+    private static Duration ago(String seconds) {
+        long told = seconds.matches("[0-9]{1,9}") ? Long.parseLong(seconds) : -1;
+        if (told < 0 || told > LONGEST_AGO) {
+            throw new RefusedInput(
+                    AGO,
+                    seconds,
+                    ProblemMessage.SECONDS_AGO.say().count("most", LONGEST_AGO).said());
+        }
+        return Duration.ofSeconds(told);
     }
 
     /** Lets operations ask for it by its type. */
@@ -56,7 +74,7 @@ record Sent(String key, OptionalLong last) {
                 @Nullable ModelAndViewContainer container,
                 NativeWebRequest request,
                 @Nullable WebDataBinderFactory factory) {
-            return Sent.of(request.getHeader(KEY), request.getHeader(LAST));
+            return Sent.of(request.getHeader(KEY), request.getHeader(LAST), request.getHeader(AGO));
         }
     }
 }

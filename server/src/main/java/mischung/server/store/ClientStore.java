@@ -1,10 +1,13 @@
 package mischung.server.store;
 
 import java.nio.charset.StandardCharsets;
+import java.sql.ResultSet;
+import java.sql.SQLException;
 import java.time.Clock;
 import java.time.LocalDate;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import mischung.said.RefusalMessage;
@@ -34,8 +37,8 @@ public class ClientStore {
         this.clock = clock;
     }
 
-    /** A client as known. */
-    public record Client(long id, long version, String name, String note) {}
+    /** @param photoConsent the day they agreed that photographs are kept; empty: they have not */
+    public record Client(long id, long version, String name, String note, String photoConsent) {}
 
     /** A client in a list. */
     public record Found(long id, String name, String note, int visits, Optional<LocalDate> lastDay) {}
@@ -158,10 +161,14 @@ public class ClientStore {
 
     @Transactional(readOnly = true)
     public Optional<Client> find(long id) {
-        return sql.sql("select id, version, name, note from client where id = :id")
+        return sql.sql("select id, version, name, note, photo_consent from client where id = :id")
                 .param("id", id)
                 .query((row, n) -> new Client(
-                        row.getLong("id"), row.getLong("version"), row.getString("name"), row.getString("note")))
+                        row.getLong("id"),
+                        row.getLong("version"),
+                        row.getString("name"),
+                        row.getString("note"),
+                        row.getString("photo_consent")))
                 .optional();
     }
 
@@ -188,13 +195,59 @@ public class ClientStore {
                          order by last_day desc nulls last, c.id desc
                         """).param("limit", limit);
         return (asked.isEmpty() ? statement : statement.param("asked", asked))
-                .query((row, n) -> new Found(
-                        row.getLong("id"),
-                        row.getString("name"),
-                        row.getString("note"),
-                        row.getInt("visits"),
-                        Optional.ofNullable(row.getString("last_day")).map(LocalDate::parse)))
+                .query(ClientStore::found)
                 .list();
+    }
+
+    /** Names of all, in small letters. */
+    @Transactional(readOnly = true)
+    public List<String> names() {
+        return sql.sql("select name from client").query(String.class).list().stream()
+                .map(name -> name.toLowerCase(Locale.ROOT))
+                .toList();
+    }
+
+    /** A name and a note. */
+    public record Facts(String name, String note) {}
+
+    /** All of them, or none. */
+    public void addAll(List<Facts> all) {
+        all.forEach(one -> add(one.name, one.note, ""));
+    }
+
+    /** @param day they agreed; empty: they do not, or no longer. @return whether there is such a client */
+    public boolean photoConsent(long id, String day) {
+        return sql.sql("update client set photo_consent = :day, version = :version where id = :id")
+                        .param("day", day)
+                        .param("version", Numbers.version())
+                        .param("id", id)
+                        .update()
+                == 1;
+    }
+
+    /** Clients whose last visit, or who without one were changed last, before that day; the longest ago first. */
+    @Transactional(readOnly = true)
+    public List<Found> unseenSince(LocalDate day, int limit) {
+        return sql.sql("""
+                        select c.id, c.name, c.note, count(v.id) as visits, max(v.day) as last_day
+                          from client c left join visit v on v.client_id = c.id
+                         group by c.id
+                        having coalesce(max(v.day), substr(c.changed_at, 1, 10)) < :day
+                         order by coalesce(max(v.day), substr(c.changed_at, 1, 10)), c.id limit :limit
+                        """)
+                .param("day", day.toString())
+                .param("limit", limit)
+                .query(ClientStore::found)
+                .list();
+    }
+
+    private static Found found(ResultSet row, int number) throws SQLException {
+        return new Found(
+                row.getLong("id"),
+                row.getString("name"),
+                row.getString("note"),
+                row.getInt("visits"),
+                Optional.ofNullable(row.getString("last_day")).map(LocalDate::parse));
     }
 
     /** How many there are. */

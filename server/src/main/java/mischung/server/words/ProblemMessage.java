@@ -103,6 +103,7 @@ public enum ProblemMessage implements Message {
     ONLY_HANDS,
     SEEN_FIRST,
     LAST_ENTRY,
+    SECONDS_AGO("most"),
     REAL_SCALE,
     DEVICE_OPTION("device"),
     DEVICE_BY_HAND("device"),
@@ -135,6 +136,9 @@ public enum ProblemMessage implements Message {
     NO_SUCH_DEVICE,
     NAME_OF_A_DEVICE,
     PORT_IS_TAKEN,
+    COLUMNS_OF_CLIENTS,
+    LINES_OF_CLIENTS("most"),
+    NOBODY_IN_FILE,
     CLIENT_NAME,
     KEY_OF_A_PRESS,
     OPTIONS("known");
