@@ -3,12 +3,14 @@ import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { ConfigProvider, Spin } from 'antd';
 import { StrictMode, useMemo, useState, type ComponentType, type ReactNode } from 'react';
 import { createRoot } from 'react-dom/client';
-import { createBrowserRouter, Navigate, RouterProvider } from 'react-router';
+import { createBrowserRouter, matchRoutes, Navigate, RouterProvider, type RouteObject } from 'react-router';
 import { Refused, type Light } from './api/client';
 import { WhoGate } from './parts/WhoGate';
+import { vocabularyQuery } from './api/queries';
 import { tellWhenThePageGoes } from './api/waiting';
 import { BrokenPage } from './pages/BrokenPage';
 import { followClock, syncClock } from './state/clock';
+import { hereQuery } from './state/here';
 import { isLight, LightContext } from './state/light';
 import { theme } from './theme';
 import { beginToSpeak } from './words/language';
@@ -51,63 +53,74 @@ const queries = new QueryClient({
   },
 });
 
+/** What brings a page's script, by what brings the page. */
+const files = new Map<unknown, () => Promise<unknown>>();
+
 /** Each page is fetched when it is gone to, with what it says, so that the first is there soon. */
 function page<P extends string>(
   room: Room | Room[],
   file: () => Promise<Record<P, ComponentType>>,
   name: P,
 ): () => Promise<{ Component: ComponentType }> {
-  return async () => {
+  const lazy = async (): Promise<{ Component: ComponentType }> => {
     const [found] = await Promise.all([file(), learn(...[room].flat())]);
     return { Component: found[name] };
   };
+  files.set(lazy, file);
+  return lazy;
 }
 
-/** Made once it is known what is spoken: it fetches the first page at once. */
-function routes(): ReturnType<typeof createBrowserRouter> {
-  return createBrowserRouter([
-    {
-      errorElement: <BrokenPage />,
-      hydrateFallbackElement: <Spin className="wait" />,
-      children: [
-        { path: '/', lazy: page('day', () => import('./pages/DayPage'), 'DayPage') },
-        { path: '/clients', lazy: page('clients', () => import('./pages/ClientsPage'), 'ClientsPage') },
-        { path: '/clients/:id', lazy: page('client', () => import('./pages/ClientPage'), 'ClientPage') },
-        {
-          path: '/cases/:id',
-          lazy: page('visit', () => import('./pages/CaseFrame'), 'CaseFrame'),
-          children: [
-            { index: true, element: <Navigate to="read" replace /> },
-            { path: 'consult', lazy: page('consult', () => import('./pages/ConsultPage'), 'ConsultPage') },
-            { path: 'history', lazy: page('history', () => import('./pages/HistoryPage'), 'HistoryPage') },
-            { path: 'read', lazy: page('read', () => import('./pages/ReadPage'), 'ReadPage') },
-            { path: 'tests', lazy: page('tests', () => import('./pages/TestsPage'), 'TestsPage') },
-            { path: 'design', lazy: page('design', () => import('./pages/DesignPage'), 'DesignPage') },
-            {
-              path: 'decide',
-              lazy: page(['decide', 'plan'], () => import('./pages/DecidePage'), 'DecidePage'),
-            },
-            {
-              path: 'before-after',
-              lazy: page('beforeAfter', () => import('./pages/BeforeAfterPage'), 'BeforeAfterPage'),
-            },
-            { path: 'promise', lazy: page('promise', () => import('./pages/PromisePage'), 'PromisePage') },
-            { path: 'order', lazy: page('order', () => import('./pages/OrderPage'), 'OrderPage') },
-            { path: 'mix', lazy: page('mix', () => import('./pages/MixPage'), 'MixPage') },
-            { path: 'chair', lazy: page('chair', () => import('./pages/ChairPage'), 'ChairPage') },
-            {
-              path: 'look-back',
-              lazy: page('lookBack', () => import('./pages/LookBackPage'), 'LookBackPage'),
-            },
-          ],
-        },
-        { path: '/shelf', lazy: page('shelf', () => import('./pages/ShelfPage'), 'ShelfPage') },
-        { path: '/salon', lazy: page('salon', () => import('./pages/SalonPage'), 'SalonPage') },
-        { path: '/model', lazy: page('model', () => import('./pages/ModelPage'), 'ModelPage') },
-        { path: '*', element: <Navigate to="/" replace /> },
-      ],
-    },
-  ]);
+const ROUTES: RouteObject[] = [
+  {
+    errorElement: <BrokenPage />,
+    hydrateFallbackElement: <Spin className="wait" />,
+    children: [
+      { path: '/', lazy: page('day', () => import('./pages/DayPage'), 'DayPage') },
+      { path: '/clients', lazy: page('clients', () => import('./pages/ClientsPage'), 'ClientsPage') },
+      { path: '/clients/:id', lazy: page('client', () => import('./pages/ClientPage'), 'ClientPage') },
+      {
+        path: '/cases/:id',
+        lazy: page('visit', () => import('./pages/CaseFrame'), 'CaseFrame'),
+        children: [
+          { index: true, element: <Navigate to="read" replace /> },
+          { path: 'consult', lazy: page('consult', () => import('./pages/ConsultPage'), 'ConsultPage') },
+          { path: 'history', lazy: page('history', () => import('./pages/HistoryPage'), 'HistoryPage') },
+          { path: 'read', lazy: page('read', () => import('./pages/ReadPage'), 'ReadPage') },
+          { path: 'tests', lazy: page('tests', () => import('./pages/TestsPage'), 'TestsPage') },
+          { path: 'design', lazy: page('design', () => import('./pages/DesignPage'), 'DesignPage') },
+          {
+            path: 'decide',
+            lazy: page(['decide', 'plan'], () => import('./pages/DecidePage'), 'DecidePage'),
+          },
+          {
+            path: 'before-after',
+            lazy: page('beforeAfter', () => import('./pages/BeforeAfterPage'), 'BeforeAfterPage'),
+          },
+          { path: 'promise', lazy: page('promise', () => import('./pages/PromisePage'), 'PromisePage') },
+          { path: 'order', lazy: page('order', () => import('./pages/OrderPage'), 'OrderPage') },
+          { path: 'mix', lazy: page('mix', () => import('./pages/MixPage'), 'MixPage') },
+          { path: 'chair', lazy: page('chair', () => import('./pages/ChairPage'), 'ChairPage') },
+          {
+            path: 'look-back',
+            lazy: page('lookBack', () => import('./pages/LookBackPage'), 'LookBackPage'),
+          },
+        ],
+      },
+      { path: '/shelf', lazy: page('shelf', () => import('./pages/ShelfPage'), 'ShelfPage') },
+      { path: '/salon', lazy: page('salon', () => import('./pages/SalonPage'), 'SalonPage') },
+      { path: '/model', lazy: page('model', () => import('./pages/ModelPage'), 'ModelPage') },
+      { path: '*', element: <Navigate to="/" replace /> },
+    ],
+  },
+];
+
+/** What the first page needs beside what it says comes while it is asked what is spoken. */
+function fetchAhead(): void {
+  for (const { route } of matchRoutes(ROUTES, location.pathname) ?? []) {
+    void files.get(route.lazy)?.();
+  }
+  queries.query(hereQuery).catch(() => undefined);
+  queries.query(vocabularyQuery).catch(() => undefined);
 }
 
 const KEPT_LIGHT = 'mischung.light';
@@ -133,10 +146,12 @@ function WithLight({ children }: { children: ReactNode }): ReactNode {
 const root = document.getElementById('root');
 /** Without its clock the program does not answer either; the pages say so themselves. */
 async function show(into: HTMLElement): Promise<void> {
+  fetchAhead();
   const [language] = await Promise.all([beginToSpeak(), syncClock().catch(() => undefined)]);
   const kit = language === 'de' ? (await import('antd/locale/de_DE')).default : undefined;
   followClock();
-  const router = routes();
+  // It fetches the first page at once, so it is made once it is known what is spoken.
+  const router = createBrowserRouter(ROUTES);
   createRoot(into).render(
     <StrictMode>
       <ConfigProvider theme={theme} wave={{ disabled: true }} {...(kit && { locale: kit })}>

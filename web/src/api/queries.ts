@@ -1,4 +1,10 @@
-import { keepPreviousData, useQuery, useQueryClient, type UseQueryResult } from '@tanstack/react-query';
+import {
+  keepPreviousData,
+  queryOptions,
+  useQuery,
+  useQueryClient,
+  type UseQueryResult,
+} from '@tanstack/react-query';
 import { useEffect } from 'react';
 import {
   answered,
@@ -46,12 +52,15 @@ import {
   type TaughtView,
 } from './client';
 
+/** Asked for before anything is shown: nearly every page waits for it. */
+export const vocabularyQuery = queryOptions({
+  queryKey: ['vocabulary'],
+  queryFn: () => answered(api.GET('/api/vocabulary')),
+  staleTime: Infinity,
+});
+
 export function useVocabulary(): UseQueryResult<Vocabulary> {
-  return useQuery({
-    queryKey: ['vocabulary'],
-    queryFn: () => answered(api.GET('/api/vocabulary')),
-    staleTime: Infinity,
-  });
+  return useQuery(vocabularyQuery);
 }
 
 export function useLadder(): UseQueryResult<Ladder> {

@@ -25,9 +25,13 @@ export interface Fibres {
 }
 
 const MOST_FIBRES = 65_535;
+/** More of a pixel than that is all of it, to the eye. */
+const WHOLE = 0.98;
 
-/** Fibres as they are drawn, later ones over earlier ones. */
+/** Fibres as they are drawn, the uppermost first: what lies under others is hardly worked at. */
 export class Drawing implements Fibres {
+  /** 1 where nothing more can be seen. */
+  readonly full: Uint8Array;
   readonly fibre: Uint16Array;
   readonly cover: Float32Array;
   readonly shade: Float32Array;
@@ -42,6 +46,7 @@ export class Drawing implements Fibres {
     readonly height: number,
   ) {
     const pixels = width * height;
+    this.full = new Uint8Array(pixels);
     this.fibre = new Uint16Array(pixels);
     this.cover = new Float32Array(pixels);
     this.shade = new Float32Array(pixels);
@@ -60,17 +65,20 @@ export class Drawing implements Fibres {
     return this.strand.length - 1;
   }
 
-  /** A little of a fibre, over what is there already. */
+  /** A little of a fibre, under what is there already. */
   touch(fibre: number, pixel: number, cover: number, shade: number, gleam: number, cm: number): void {
     const there = this.cover[pixel] ?? 0;
-    if (cover > 0.5 || there === 0) {
+    if (there === 0 || (there <= 0.5 && cover > 0.5)) {
       this.fibre[pixel] = fibre;
       this.cm[pixel] = cm;
     }
-    const under = there === 0 ? 0 : 1 - cover;
-    this.shade[pixel] = (this.shade[pixel] ?? 0) * under + shade * (1 - under);
-    this.gleam[pixel] = (this.gleam[pixel] ?? 0) * under + gleam * (1 - under);
-    this.cover[pixel] = there + (1 - there) * cover;
+    const more = (1 - there) * cover;
+    const all = there + more;
+    const part = more / all;
+    this.shade[pixel] = (this.shade[pixel] ?? 0) * (1 - part) + shade * part;
+    this.gleam[pixel] = (this.gleam[pixel] ?? 0) * (1 - part) + gleam * part;
+    this.cover[pixel] = all > WHOLE ? 1 : all;
+    this.full[pixel] = all > WHOLE ? 1 : 0;
   }
 }
 
@@ -101,6 +109,7 @@ const SHINES: readonly (readonly [at: number, wide: number, strong: number])[] =
 export function lyingTress(width: number, height: number, lengthCm: number, seed: number): Fibres {
   const lot = lots(seed);
   const drawing = new Drawing(width, height);
+  const { full } = drawing;
   const count = 2 * Math.max(8, Math.round(height * 0.85)) + 1;
   const shines = Float32Array.from({ length: width }, (_, x) =>
     SHINES.reduce((sum, [at, wide, strong]) => sum + strong * Math.exp(-(((x / width - at) / wide) ** 2)), 0),
@@ -127,9 +136,13 @@ export function lyingTress(width: number, height: number, lengthCm: number, seed
       const half = thick * (1 - 0.35 * t) * 0.5;
       const last = Math.min(height - 1, (y + half + 0.5) | 0);
       for (let py = Math.max(0, (y - half) | 0); py <= last; py++) {
+        const pixel = py * width + x;
+        if (full[pixel] === 1) {
+          continue;
+        }
         const cover = Math.min(1, half + 0.5 - Math.abs(py + 0.5 - y));
         if (cover > 0) {
-          drawing.touch(fibre, py * width + x, cover, shade, gleam, t * lengthCm);
+          drawing.touch(fibre, pixel, cover, shade, gleam, t * lengthCm);
         }
       }
     }

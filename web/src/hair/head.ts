@@ -315,7 +315,7 @@ export function fallingHair(
   const stand = standing(width, height, zones);
   const mirrored = view === 'left' ? -1 : 1;
   const fine = Math.max(0.5, Math.min(1, stand.unit / 120));
-  for (const room of ORDER[view]) {
+  for (const room of [...ORDER[view]].reverse()) {
     const behind = BEHIND[view]?.includes(room) ?? false;
     if (part !== 'all' && behind !== (part === 'behind')) {
       continue;
@@ -327,7 +327,7 @@ export function fallingHair(
       continue;
     }
     const count = Math.round(COUNTS[room] * fine);
-    for (let i = 0; i < count; i++) {
+    for (let i = count - 1; i >= 0; i--) {
       const u = (i + lot()) / count;
       // Seen from the front the client's left is on the right.
       const hand = (u < 0.5 ? -1 : 1) * (view === 'front' ? -1 : 1);
@@ -369,7 +369,7 @@ function draw(
     3 * (p2[1] - 2 * p1[1] + p0[1]),
     3 * (p1[1] - p0[1]),
   ];
-  const { width, height } = drawing;
+  const { width, height, full } = drawing;
   const reach =
     Math.abs(p3[1] - p0[1]) + Math.abs(p3[0] - p0[0]) + Math.abs(p1[0] - p0[0]) + Math.abs(p2[0] - p1[0]);
   const steps = Math.max(8, Math.ceil(reach * stand.unit * 1.05));
@@ -378,7 +378,7 @@ function draw(
     const t = s / steps;
     const x = stand.x + mirrored * (((ax * t + bx) * t + cx) * t + p0[0]) * stand.unit;
     const y = stand.y + (((ay * t + by) * t + cy) * t + p0[1]) * stand.unit;
-    const py = Math.floor(y);
+    const py = y < 0 ? -1 : y | 0;
     // Once a row: what is drawn twice there would be thicker there.
     if (py < 0 || py >= height || py === row) {
       continue;
@@ -386,10 +386,15 @@ function draw(
     row = py;
     const gleam = SHINES[(t * 256) | 0] ?? 0;
     const half = of.thick * (1 - 0.45 * t) * 0.5;
-    for (let px = Math.max(0, Math.floor(x - half)); px <= Math.min(width - 1, x + half + 0.5); px++) {
+    const last = Math.min(width - 1, (x + half + 0.5) | 0);
+    for (let px = Math.max(0, (x - half) | 0); px <= last; px++) {
+      const pixel = py * width + px;
+      if (full[pixel] === 1) {
+        continue;
+      }
       const cover = Math.min(1, half + 0.5 - Math.abs(px + 0.5 - x));
       if (cover > 0) {
-        drawing.touch(fibre, py * width + px, cover, of.shade, of.shine * gleam, t * of.lengthCm);
+        drawing.touch(fibre, pixel, cover, of.shade, of.shine * gleam, t * of.lengthCm);
       }
     }
   }

@@ -88,8 +88,8 @@ class FormulaSearchTest {
         return new Asked(canvas, task, aim);
     }
 
-    /** Everything is tried for each: a slow oracle, so by default over fewer; {@code -Dmischung.tries=50} tries all. */
-    private static final int AIMS = Math.min(100, 2 * Integer.getInteger("mischung.tries", 50));
+    /** Everything is tried for each: a slow oracle, so by default over fewer; {@code -Dmischung.tries=100} tries all. */
+    private static final int AIMS = Math.min(100, Integer.getInteger("mischung.tries", 100));
 
     @Test
     void isWithinThreeTenthsOfEverythingTried() {

@@ -99,13 +99,16 @@ class SolverOracleTest {
         return new Piece("p", minutes, use, 0, 0, false, List.of(lags));
     }
 
+    /** The other looks for long: by default over fewer; {@code -Dmischung.tries=34} asks it of all. */
+    private static final int STAGES = Math.min(100, 3 * Integer.getInteger("mischung.tries", 34));
+
     /** What is called the least is the least; what is called "at most so much longer" is not longer. */
     @Test
     void neverBetterThanTheBestNorFurtherFromItThanItSays() {
         Random random = new Random(11);
         int compared = 0;
         int best = 0;
-        for (int n = 0; n < 100; n++) {
+        for (int n = 0; n < STAGES; n++) {
             List<Piece> pieces = stage(random);
             int hands = 1 + n % 3;
             Optional<Solver.Order> own = Solver.solve(pieces, hands, NODES, Solver.FAR, () -> false);
@@ -128,7 +131,7 @@ class SolverOracleTest {
             }
             best += order.minutes() == least ? 1 : 0;
         }
-        assertThat(compared).as("the other comes to its end on nearly all").isGreaterThanOrEqualTo(90);
+        assertThat(compared).as("the other comes to its end on nearly all").isGreaterThanOrEqualTo(STAGES * 9 / 10);
         assertThat(best).as("and we are as good on most").isGreaterThanOrEqualTo(compared * 8 / 10);
     }
 }

@@ -1,24 +1,32 @@
 package mischung.e2e;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 
-/** The packed application, unpacked once for all tests and with an archive of its classes: it starts in a third of the time. */
+/**
+ * The packed application, unpacked once for all tests and with an archive of its classes: it starts in a third of the time. Whichever
+ * of the tests' programs comes first makes it; the others wait.
+ */
 final class Unpacked {
+    private static final String ARCHIVE = "classes.jsa";
     private static final Path HOME = unpacked();
 
     private Unpacked() {}
 
     /** @return the command that starts it, without the application's own arguments */
     static List<String> command() {
-        List<String> command =
-                java("-XX:SharedArchiveFile=" + HOME.resolve("classes.jsa"), "-Xshare:auto", "-Xlog:disable");
+        List<String> command = java("-XX:SharedArchiveFile=" + HOME.resolve(ARCHIVE), "-Xshare:auto", "-Xlog:disable");
         command.addAll(List.of("-jar", jar().toString()));
         return command;
     }
@@ -30,25 +38,31 @@ final class Unpacked {
     private static Path unpacked() {
         Path packed = Path.of(System.getProperty("mischung.jar"));
         try {
-            Path home = Files.createTempDirectory(Files.createDirectories(Path.of("target")), "run");
-            run(java(
-                    "-Djarmode=tools",
-                    "-jar",
-                    packed.toString(),
-                    "extract",
-                    "--force",
-                    "--destination",
-                    home.toString()));
-            run(java(
-                    "-XX:ArchiveClassesAtExit=" + home.resolve("classes.jsa"),
-                    "-Dspring.context.exit=onRefresh",
-                    "-jar",
-                    home.resolve("mischung.jar").toString(),
-                    "--mischung.data=" + home.resolve("warm-up")));
+            Path target = Files.createDirectories(Path.of("target"));
+            Path home =
+                    target.resolve("run-" + Files.getLastModifiedTime(packed).toMillis());
+            try (FileChannel lock = FileChannel.open(
+                            target.resolve("run.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+                    FileLock held = lock.lock()) {
+                assertThat(held.isValid()).isTrue();
+                if (!Files.exists(home.resolve(ARCHIVE))) {
+                    unpack(packed, home);
+                }
+            }
             return home;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
+    }
+
+    private static void unpack(Path packed, Path home) throws IOException {
+        run(java("-Djarmode=tools", "-jar", packed.toString(), "extract", "--force", "--destination", home.toString()));
+        run(java(
+                "-XX:ArchiveClassesAtExit=" + home.resolve(ARCHIVE),
+                "-Dspring.context.exit=onRefresh",
+                "-jar",
+                home.resolve("mischung.jar").toString(),
+                "--mischung.data=" + home.resolve("warm-up")));
     }
 
     private static List<String> java(String... arguments) {
