@@ -10,6 +10,7 @@ import {
   answered,
   api,
   type CaseSummary,
+  type CaseView,
   type ClientView,
   type DayView,
   type DecisionView,
@@ -242,6 +243,14 @@ export function useClient(id: number): UseQueryResult<ClientView> {
   return useQuery({
     queryKey: ['client', id],
     queryFn: () => answered(api.GET('/api/clients/{id}', { params: { path: { id } } })),
+  });
+}
+
+/** A case as it is kept, for looking at it from outside. */
+export function useCaseAsKept(id: number): UseQueryResult<CaseView> {
+  return useQuery({
+    queryKey: ['case', id],
+    queryFn: () => answered(api.GET('/api/cases/{id}', { params: { path: { id } } })),
   });
 }
 

@@ -3,12 +3,12 @@ import { Button, Input, message, Modal, Spin } from 'antd';
 import { useState, type ReactNode } from 'react';
 import { Link, useNavigate, useParams } from 'react-router';
 import { answered, api, problemOf, type ClientView, type Problem } from '../api/client';
-import { useClient, useLearnedOfClient, useVocabulary } from '../api/queries';
+import { useClient, useLearnedOfClient } from '../api/queries';
 import { Factors } from '../parts/Factors';
 import { PhotoConsent } from '../parts/PhotoConsent';
 import { ProblemNote } from '../parts/ProblemNote';
-import { Swatch } from '../parts/Swatch';
 import { TopBar } from '../parts/TopBar';
+import { VisitStory } from '../parts/VisitStory';
 import { erased, leavesLater } from '../state/erased';
 import { today } from '../state/today';
 import { useTell } from '../state/useTell';
@@ -41,7 +41,6 @@ function Known({ client }: { client: ClientView }): ReactNode {
   const [name, setName] = useState(client.name);
   const [note, setNote] = useState(client.note);
   const [problem, setProblem] = useState<Problem | null>(null);
-  const statuses = useVocabulary().data?.statuses ?? [];
   const [erasing, setErasing] = useState(false);
   const [typed, setTyped] = useState('');
   const path = { params: { path: { id: client.id } } };
@@ -96,7 +95,7 @@ function Known({ client }: { client: ClientView }): ReactNode {
       </div>
       <PhotoConsent id={client.id} />
       <div className="client-deeds">
-        <h1>{say('client.cases')}</h1>
+        <h1>{say('client.visits')}</h1>
         <span className="push" />
         <Button href={`/api/clients/${client.id}/archive`}>{say('client.exportAllAsAnArchive')}</Button>
         <Button danger onClick={() => setErasing(true)}>
@@ -104,30 +103,7 @@ function Known({ client }: { client: ClientView }): ReactNode {
         </Button>
       </div>
       {client.cases.length === 0 && <p className="hint">{say('client.noCaseYetBeginOne')}</p>}
-      <ul className="case-list">
-        {client.cases.map((one) => (
-          <li key={one.id}>
-            <Link to={`/cases/${one.id}/read`} className="case-link">
-              <strong>{one.date}</strong>
-              <span>{statuses.find(({ value }) => value === one.status)?.words}</span>
-              <Swatch look={one.wishLook}>{say('client.wish', { wish: one.wish })}</Swatch>
-            </Link>
-            <Link to={`/cases/${one.id}/decide?open=chosen`} className="case-plan">
-              {say('client.plan')}
-            </Link>
-            <Link to={`/cases/${one.id}/look-back`} className="case-plan">
-              {say('client.lookBack')}
-            </Link>
-            <Button
-              type="text"
-              aria-label={say('client.beginANewCaseFrom', { date: one.date })}
-              onClick={() => void book(one.id)}
-            >
-              {say('client.startANewVisitFrom')}
-            </Button>
-          </li>
-        ))}
-      </ul>
+      <VisitStory visits={client.cases} onBegin={(copyOf) => void book(copyOf)} />
       <Learned id={client.id} />
       <Modal
         title={say('client.eraseForGood2', { name: client.name })}

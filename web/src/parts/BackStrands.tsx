@@ -81,7 +81,8 @@ export function BackZone(props: {
 }
 
 /** What a job keeps is a colour in daylight; it looks so in every light, and says nothing of white fibres. */
-function lookOf({ hex }: ShownView): HairLook {
+/** What is known of it is one colour, the same in every light. */
+export function lookOf({ hex }: ShownView): HairLook {
   return { colours: { daylight: hex, sun: hex, warm: hex, tube: hex, shop: hex }, white: [] };
 }
 

@@ -21,7 +21,10 @@ export function BackUsed({ back }: { back: LookBackView }): ReactNode {
           {back.used.map((one, i) => (
             <tr key={i}>
               <th scope="row">
-                {one.bowl && <b className="bowl-name">{one.bowl}</b>} {one.title}
+                <span className="back-bowl">
+                  {one.bowl && <b className="bowl-name">{one.bowl}</b>}
+                  <span>{one.title}</span>
+                </span>
               </th>
               <td>{say('lookBack.g', { plannedGrams: one.plannedGrams })}</td>
               <td>{one.pouredGrams > 0 ? say('lookBack.g2', { pouredGrams: one.pouredGrams }) : '–'}</td>

@@ -460,7 +460,10 @@ class ScreensTest extends OneApplication {
         if (path.startsWith("/?")) {
             return ".visit";
         }
-        if (path.startsWith("/clients")) {
+        if (path.equals("/clients/1")) {
+            return ".visit-head canvas";
+        }
+        if (path.equals("/clients")) {
             return ".case-list li";
         }
         if (path.endsWith("design")) {

@@ -283,7 +283,7 @@ class WorkingUpTest extends OneApplication {
         page.navigate("/clients");
         find("nora k", 1);
         page.locator(".client-list a").click();
-        assertThat(page.locator(".case-list li")).hasCount(2);
+        assertThat(page.locator(".visit-story li")).hasCount(2);
         button(say("client.eraseForGood")).click();
         Locator dialog = page.getByRole(AriaRole.DIALOG);
         assertThat(dialog.getByRole(

@@ -105,8 +105,20 @@ class JobApiTest extends OnDemoData {
                                 .toString())
                 .json();
         assertThat(back.path("entries").path(1).path("words").asString()).endsWith("(taken back)");
-        assertThat(press(id, "ENDED", "").json().path("stage").asString()).isEqualTo("ENDED");
+        assertThat(visit(id)).isEqualTo("RUNNING");
+        JsonNode ended = press(id, "ENDED", "").json();
+        assertThat(ended.path("stage").asString()).isEqualTo("ENDED");
         assertThat(press(id, "PAUSED", "").status()).isEqualTo(422);
+        assertThat(visit(id)).isEqualTo("DONE");
+        long last = ended.path("entries").path(0).path("number").asLong();
+        app.post(
+                path(id) + "/taken-back",
+                JSON.createObjectNode().put("hand", "Bo").put("entry", last).toString());
+        assertThat(visit(id)).as("the end is taken back").isEqualTo("RUNNING");
+    }
+
+    private String visit(long id) {
+        return app.get("/api/cases/" + id).json().path("content").path("status").asString();
     }
 
     @ParameterizedTest

@@ -200,7 +200,14 @@ class JobController {
                         Foretold.of(plan, of.checked().history().washesPerWeek()),
                         Optional.of(Basis.of(plan, routes.desk(of, cases.calibration(of))))),
                 sent);
-        return view(of);
+        return view(asFarAsTheJob(of));
+    }
+
+    /** How far the visit is follows the chair, so that nobody has to say it twice. */
+    private Cases.Stored asFarAsTheJob(Cases.Stored of) {
+        Job job = jobs.job(of.id());
+        CaseFile.Status far = job.ended().isPresent() ? CaseFile.Status.DONE : CaseFile.Status.RUNNING;
+        return job.begun().isEmpty() || of.file().status() == far ? of : cases.status(of, far);
     }
 
     @PostMapping("/presses")
@@ -224,6 +231,7 @@ class JobController {
                 sent);
         Cases.Stored of = cases.get(id);
         if (press.told == Told.ENDED) {
+            of = asFarAsTheJob(of);
             backs.keep(of);
         }
         return view(of);
@@ -334,7 +342,7 @@ class JobController {
             summary = "An entry does not count; it stays in the log, and so does this")
     JobView takeBack(@PathVariable long id, Sent sent, @RequestBody TakenBackView back) {
         jobs.tell(id, back.hand, new Event.TakenBack(back.entry), sent);
-        Cases.Stored of = cases.get(id);
+        Cases.Stored of = asFarAsTheJob(cases.get(id));
         jobs.learn(of);
         return view(of);
     }
