@@ -86,6 +86,7 @@ export type LayingView = Schemas['LayingView'];
 export type PromiseView = Schemas['PromiseView'];
 export type LaterView = Schemas['LaterView'];
 export type CopiesView = Schemas['CopiesView'];
+export type CopyView = Schemas['CopyView'];
 export type Problem = Schemas['Problem'];
 
 export type Kind = BandView['kind'];

@@ -14,6 +14,7 @@ import { ProblemNote } from '../parts/ProblemNote';
 import { useCase } from '../state/caseContext';
 import { timeWords } from '../state/clock';
 import { keepHand, keptHand } from '../state/hand';
+import { useHere } from '../state/here';
 import { forThePage } from '../state/keyboard';
 import { useJobTime } from '../state/useJobTime';
 import { asPressed, type Kept } from '../state/outbox';
@@ -399,8 +400,9 @@ function Behind({ job }: { job: JobView }): ReactNode {
   );
 }
 
+/** Who does it; where people say who they are it is known. */
 function Hand({ hand, onHand }: { hand: string; onHand: (hand: string) => void }): ReactNode {
-  return (
+  return useHere().data?.name ? null : (
     <Input
       aria-label={say('chair.doneBy')}
       placeholder={say('chair.doneBy')}

@@ -3,6 +3,7 @@ import { useState, type ReactNode } from 'react';
 import type { StandingView } from '../api/client';
 import { useHouse } from '../api/queries';
 import { useCase } from '../state/caseContext';
+import { useHere } from '../state/here';
 import { serverNow } from '../state/clock';
 import { say } from '../words/say';
 
@@ -96,7 +97,9 @@ export function CaseCautions({
 
 function TakeOn({ caution, onDone }: { caution: StandingView; onDone: () => void }): ReactNode {
   const { document, state } = useCase();
-  const [by, setBy] = useState('');
+  const sits = useHere().data?.name ?? '';
+  const [typed, setTyped] = useState('');
+  const by = sits || typed;
   const [reason, setReason] = useState('');
   return (
     <form
@@ -109,12 +112,14 @@ function TakeOn({ caution, onDone }: { caution: StandingView; onDone: () => void
         onDone();
       }}
     >
-      <Input
-        aria-label={say('shared.yourName')}
-        placeholder={say('shared.yourName')}
-        value={by}
-        onChange={(e) => setBy(e.target.value)}
-      />
+      {sits === '' && (
+        <Input
+          aria-label={say('shared.yourName')}
+          placeholder={say('shared.yourName')}
+          value={typed}
+          onChange={(e) => setTyped(e.target.value)}
+        />
+      )}
       <Input
         aria-label={say('shared.reason')}
         placeholder={say('shared.reason')}

@@ -3,14 +3,19 @@ package mischung.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.io.IOException;
+import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
+import java.security.DigestInputStream;
+import java.security.MessageDigest;
+import java.security.NoSuchAlgorithmException;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HexFormat;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
 
@@ -39,8 +44,8 @@ final class Unpacked {
         Path packed = Path.of(System.getProperty("mischung.jar"));
         try {
             Path target = Files.createDirectories(Path.of("target"));
-            Path home =
-                    target.resolve("run-" + Files.getLastModifiedTime(packed).toMillis());
+            // By what is in it: a build that can be repeated gives its file the same time each time.
+            Path home = target.resolve("run-" + digest(packed));
             try (FileChannel lock = FileChannel.open(
                             target.resolve("run.lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
                     FileLock held = lock.lock()) {
@@ -52,6 +57,16 @@ final class Unpacked {
             return home;
         } catch (IOException e) {
             throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String digest(Path file) throws IOException {
+        try (DigestInputStream in =
+                new DigestInputStream(Files.newInputStream(file), MessageDigest.getInstance("SHA-256"))) {
+            in.transferTo(OutputStream.nullOutputStream());
+            return HexFormat.of().formatHex(in.getMessageDigest().digest());
+        } catch (NoSuchAlgorithmException e) {
+            throw new IllegalStateException("Every Java has SHA-256", e);
         }
     }
 

@@ -10,6 +10,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Clock;
+import java.util.Objects;
 import javax.sql.DataSource;
 import mischung.said.RefusedInput;
 import mischung.server.store.LeftHanging;
@@ -132,7 +133,11 @@ class DataFolder {
     private static void restored(Settings settings, Path folder, Path file) {
         try {
             if (!settings.restore().isEmpty()) {
-                SafetyCopies.layReady(Path.of(settings.restore()).toAbsolutePath(), file);
+                // Not an option: options can be read by everybody on the machine.
+                SafetyCopies.layReady(
+                        Path.of(settings.restore()).toAbsolutePath(),
+                        file,
+                        Objects.requireNonNullElse(System.getenv("MISCHUNG_PASSPHRASE"), ""));
             }
             SafetyCopies.takeIn(file, Clock.systemUTC().instant())
                     .ifPresent(before -> LOG.info("A safety copy was restored; what was there before is {}", before));

@@ -86,30 +86,11 @@ class AccessApiTest {
     }
 
     private Screen device() {
-        JsonNode opened =
-                main.send("PUT", "/api/devices/network", "{\"on\":true}").json();
-        String address = opened.path("addresses").get(0).asString();
-        int port = Integer.parseInt(address.replaceAll(".*:(\\d+)/", "$1"));
-        return Screen.device("https://localhost:" + port, certificate());
-    }
-
-    /** Read from the data folder, as a tablet would get it by hand. */
-    private byte[] certificate() {
-        try (var in = Files.newInputStream(data.resolve("house.p12"))) {
-            var keys = java.security.KeyStore.getInstance("PKCS12");
-            keys.load(in, "mischung".toCharArray());
-            return keys.getCertificate("root").getEncoded();
-        } catch (IOException | java.security.GeneralSecurityException e) {
-            throw new IllegalStateException(e);
-        }
+        return Screen.atTheDoor(main, data);
     }
 
     private Screen paired(String name) {
-        Screen device = device();
-        String pairing = "{\"code\":\"" + device.figures() + "\",\"name\":\"" + name + "\"}";
-        assertThat(main.send("POST", "/api/devices", pairing).status()).isEqualTo(200);
-        assertThat(device.page("/").status()).isEqualTo(303);
-        return device;
+        return Screen.paired(main, data, name);
     }
 
     @Test
@@ -409,6 +390,23 @@ class AccessApiTest {
                 .startsWith("The first person is an owner");
         assertThat(main.send("PUT", "/api/people/asked-for", "{\"on\":true}").status())
                 .isEqualTo(422);
+    }
+
+    /** Whatever name a screen sends along: who sits there did it. */
+    @Test
+    void pressesAndWeighingsCarryWhoSitsThere() {
+        program.close();
+        start(true);
+        Screen tablet = paired("Tablet");
+        Map<Role, Long> people = people();
+        main.sit(people.get(Role.OWNER), PINS.get(Role.OWNER));
+        tablet.sit(people.get(Role.COLOURIST), PINS.get(Role.COLOURIST));
+        JsonNode begun = tablet.send("POST", "/api/cases/1/job/begin", "{\"hand\":\"Somebody\"}")
+                .json();
+        assertThat(begun.path("entries").path(0).path("hand").asString()).isEqualTo("Kolja");
+        JsonNode said = main.send("POST", "/api/cases/1/job/said", "{\"hand\":\"\",\"words\":\"Warm at the nape\"}")
+                .json();
+        assertThat(said.path("entries").path(0).path("hand").asString()).isEqualTo("Ona");
     }
 
     @Test

@@ -17,6 +17,7 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.atomic.AtomicInteger;
 import java.util.concurrent.locks.LockSupport;
 import java.util.stream.Stream;
@@ -32,8 +33,11 @@ class ChairLoadTest {
     private static final int SOME = 4;
 
     /** Jobs that run, and what their screens have heard. */
-    private record Salon(Started app, List<Integer> jobs, AtomicInteger heard, HttpClient lines) {
-        static Salon opened(Started app, String file, int count) {
+    private record Salon(List<Screen> screens, List<Integer> jobs, AtomicInteger heard, HttpClient lines) {
+        /** @param data the program's folder, where each job is at a tablet of its own; empty: all at the main machine */
+        static Salon opened(Started app, String file, int count, Optional<Path> data) {
+            List<Screen> screens = new ArrayList<>();
+            Screen main = Screen.main(app);
             List<Integer> jobs = new ArrayList<>();
             AtomicInteger heard = new AtomicInteger();
             HttpClient lines =
@@ -43,6 +47,9 @@ class ChairLoadTest {
                 Started.Answer begun = app.post("/api/cases/" + id + "/job/begin", "{\"hand\":\"Ada\"}");
                 assertThat(begun.status()).as(begun.text()).isEqualTo(200);
                 jobs.add(id);
+                int number = i;
+                screens.add(data.map(folder -> Screen.paired(main, folder, "Tablet " + number))
+                        .orElse(main));
                 HttpResponse<Stream<String>> line = lines.sendAsync(
                                 HttpRequest.newBuilder(URI.create(app.address() + "/api/cases/" + id + "/job/live"))
                                         .build(),
@@ -53,7 +60,7 @@ class ChairLoadTest {
                 screen.setDaemon(true);
                 screen.start();
             }
-            return new Salon(app, jobs, heard, lines);
+            return new Salon(screens, jobs, heard, lines);
         }
 
         private static void listen(Stream<String> told, AtomicInteger heard) {
@@ -75,7 +82,8 @@ class ChairLoadTest {
                     .put("key", "")
                     .toString();
             long begun = System.nanoTime();
-            Started.Answer answer = app.post("/api/cases/" + id + "/job/presses", body);
+            Started.Answer answer =
+                    screens.get(number % jobs.size()).send("POST", "/api/cases/" + id + "/job/presses", body);
             double took = (System.nanoTime() - begun) / 1e6;
             assertThat(answer.status()).as(answer.text()).isEqualTo(200);
             return took;
@@ -101,7 +109,7 @@ class ChairLoadTest {
     void everyPressIsHeardOnItsScreen(@TempDir Path demo, @TempDir Path folder) {
         String file = demoFile(demo);
         try (Started app = new Started(folder, false)) {
-            Salon salon = Salon.opened(app, file, SOME);
+            Salon salon = Salon.opened(app, file, SOME, Optional.empty());
             for (int i = 0; i < 4 * SOME; i++) {
                 salon.press(i);
             }
@@ -113,13 +121,13 @@ class ChairLoadTest {
         }
     }
 
-    /** Prints how long a press takes, median and worst of 400, with 20 live screens and 100,000 cases. */
+    /** Prints how long a press takes, median and worst of 400, at 20 paired tablets (TLS), each with a job that runs, and 50,000 clients. */
     public static void main(String[] arguments) throws IOException, SQLException {
         Path demo = Files.createTempDirectory("mischung-demo");
         Path folder = Files.createTempDirectory("mischung-load");
         String file = demoFile(demo);
         try (Started app = ManyClientsTest.filled(folder)) {
-            Salon salon = Salon.opened(app, file, MANY);
+            Salon salon = Salon.opened(app, file, MANY, Optional.of(folder));
             int warm = 5 * MANY;
             for (int i = 0; i < warm + MANY; i++) {
                 salon.press(i);
@@ -132,7 +140,7 @@ class ChairLoadTest {
             Arrays.sort(ms);
             System.out.printf(
                     Locale.ROOT,
-                    "a press at the chair, 20 live screens       median %6.1f ms, worst %6.1f ms%n",
+                    "a press at the chair, 20 tablets            median %6.1f ms, worst %6.1f ms%n",
                     ms[ms.length / 2],
                     ms[ms.length - 1]);
         }

@@ -2,12 +2,16 @@ package mischung.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assumptions.assumeThat;
 
 import java.io.IOException;
 import java.io.RandomAccessFile;
 import java.net.http.HttpRequest;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.nio.file.attribute.PosixFilePermission;
+import java.nio.file.attribute.PosixFilePermissions;
 import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.ResultSet;
@@ -16,13 +20,17 @@ import java.sql.Statement;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.stream.Stream;
 import mischung.said.RefusedInput;
+import mischung.server.store.SafetyCopies;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
@@ -53,8 +61,13 @@ class CopiesApiTest {
         return answer.json().path("copies").path(0).path("name").asString("");
     }
 
+    private static Started.Answer restore(Started app, String name, String passphrase) {
+        return app.post(
+                "/api/copies/" + name.replace(" ", "%20") + "/restore", "{\"passphrase\":\"" + passphrase + "\"}");
+    }
+
     private static Started.Answer restore(Started app, String name) {
-        return app.post("/api/copies/" + name.replace(" ", "%20") + "/restore", "");
+        return restore(app, name, "");
     }
 
     private static long clients(Started app) {
@@ -232,5 +245,135 @@ class CopiesApiTest {
                 .isFalse();
         assertThat(NightlyCopies.isDue(Optional.of(three.minusSeconds(90_000)), three.plusSeconds(40_000), zone))
                 .isTrue();
+    }
+
+    private static final String PASSPHRASE = "Hafer, Mohn & Lein 48";
+
+    private static Started.Answer encrypted(Started app, String passphrase) {
+        return app.put("/api/copies/passphrase", "{\"passphrase\":\"" + passphrase + "\"}");
+    }
+
+    /** The passphrase is kept nowhere; with it and the folder alone a new computer goes on. */
+    @Test
+    void anEncryptedCopyOpensWithThePassphraseAlone() throws Exception {
+        String name;
+        try (Started app = started()) {
+            client(app, "Drill secret");
+            assertThat(encrypted(app, "short").field("remedy")).contains("8 to 200");
+            assertThat(encrypted(app, PASSPHRASE).json().path("encrypts").asBoolean())
+                    .isTrue();
+            name = name(app.post("/api/copies", ""));
+            assertThat(name).endsWith(".db.gpg");
+            assertThat(restore(app, name, "another one").field("remedy")).contains("passphrase is another");
+            assertThat(app.get("/api/copies").json().path("waits").asBoolean()).isFalse();
+            assertThat(restore(app, name, PASSPHRASE).json().path("waits").asBoolean())
+                    .isTrue();
+            assertThat(app.get("/api/trail?words=&before=0").text()).doesNotContain("Hafer");
+        }
+        try (Stream<Path> all = Files.walk(folder)) {
+            for (Path file : all.filter(Files::isRegularFile).toList()) {
+                String text = Files.readString(file, StandardCharsets.ISO_8859_1);
+                assertThat(text).as(file.toString()).doesNotContain(PASSPHRASE, "Hafer");
+                if (file.startsWith(disk())) {
+                    assertThat(text).as("readable: " + file).doesNotContain("Drill secret", "SQLite format");
+                }
+            }
+        }
+        byte[] whole = Files.readAllBytes(disk().resolve(name));
+        whole[whole.length / 2] ^= 1;
+        // Under a name that says nothing of what it held the format itself tells.
+        Path changed = Files.write(disk().resolve("changed.db.gpg"), whole);
+        Path cut = Files.write(disk().resolve("cut.db.gpg"), Arrays.copyOf(whole, whole.length / 2));
+        Path other = Files.createDirectories(folder.resolve("other computer")).resolve("mischung.db");
+        for (Path bad : List.of(changed, cut)) {
+            assertThatThrownBy(() -> SafetyCopies.layReady(bad, other, PASSPHRASE))
+                    .isInstanceOf(RefusedInput.class);
+        }
+        assertThat(other.getParent()).isEmptyDirectory();
+        SafetyCopies.layReady(disk().resolve(name), other, PASSPHRASE);
+        assertThat(SafetyCopies.takeIn(other, Instant.EPOCH)).isEmpty();
+        try (Connection opened = DriverManager.getConnection("jdbc:sqlite:" + other);
+                Statement sql = opened.createStatement()) {
+            assertThat(one(sql, "select count(*) from client where name = 'Drill secret'"))
+                    .isEqualTo("1");
+        }
+    }
+
+    /** Another program that knows OpenPGP (RFC 4880) opens it; where there is none here, nothing is tried. */
+    @Test
+    void anotherProgramOpensAnEncryptedCopy() throws Exception {
+        assumeThat(Path.of("/usr/bin/gpg")).exists();
+        String name;
+        try (Started app = started()) {
+            encrypted(app, PASSPHRASE);
+            name = name(app.post("/api/copies", ""));
+        }
+        Path home = Files.createDirectories(
+                folder.resolve("g"),
+                PosixFilePermissions.asFileAttribute(Set.of(
+                        PosixFilePermission.OWNER_READ,
+                        PosixFilePermission.OWNER_WRITE,
+                        PosixFilePermission.OWNER_EXECUTE)));
+        Path key;
+        try (Stream<Path> files = Files.list(disk())) {
+            key = files.filter(file -> file.toString().endsWith(".asc"))
+                    .findFirst()
+                    .orElseThrow();
+        }
+        gpg(home, "--import", key.toString());
+        Path plain = folder.resolve("plain.db");
+        gpg(
+                home,
+                "--output",
+                plain.toString(),
+                "--decrypt",
+                disk().resolve(name).toString());
+        try (Connection opened = DriverManager.getConnection("jdbc:sqlite:" + plain);
+                Statement sql = opened.createStatement()) {
+            assertThat(one(sql, "pragma integrity_check")).isEqualTo("ok");
+        }
+    }
+
+    private static void gpg(Path home, String... arguments) throws Exception {
+        List<String> command = new ArrayList<>(List.of(
+                "/usr/bin/gpg",
+                "--homedir",
+                home.toString(),
+                "--batch",
+                "--pinentry-mode",
+                "loopback",
+                "--passphrase",
+                PASSPHRASE));
+        command.addAll(List.of(arguments));
+        Process run = new ProcessBuilder(command)
+                .redirectErrorStream(true)
+                .redirectOutput(home.resolve("log.txt").toFile())
+                .start();
+        assertThat(run.waitFor(60, TimeUnit.SECONDS)).isTrue();
+        assertThat(run.exitValue())
+                .as(Files.readString(home.resolve("log.txt")))
+                .isZero();
+    }
+
+    @Test
+    void anotherFolderIsChosenAndStays() throws IOException {
+        Path elsewhere = folder.resolve("a share");
+        try (Started app = started()) {
+            assertThat(app.put("/api/copies/folder", "{\"folder\":\"not/whole\"}")
+                            .field("remedy"))
+                    .contains("whole path");
+            Path file = Files.writeString(folder.resolve("file"), "x");
+            assertThat(app.put("/api/copies/folder", "{\"folder\":\"" + file.resolve("in") + "\"}")
+                            .status())
+                    .isEqualTo(422);
+            assertThat(app.put("/api/copies/folder", "{\"folder\":\"" + elsewhere + "\"}")
+                            .json()
+                            .path("folder")
+                            .asString())
+                    .isEqualTo(elsewhere.toString());
+        }
+        try (Started app = started()) {
+            assertThat(elsewhere.resolve(name(app.post("/api/copies", "")))).exists();
+        }
     }
 }

@@ -10,6 +10,8 @@ import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.security.GeneralSecurityException;
 import java.security.KeyStore;
 import java.security.cert.CertificateFactory;
@@ -47,6 +49,42 @@ final class Screen {
      */
     static Screen device(String address, byte[] trusted) {
         return new Screen(address, trust(trusted));
+    }
+
+    /**
+     * A device of the house's network, which is let in for it; it is not paired yet.
+     *
+     * @param data the program's folder
+     */
+    static Screen atTheDoor(Screen main, Path data) {
+        String address = main.send("PUT", "/api/devices/network", "{\"on\":true}")
+                .json()
+                .path("addresses")
+                .get(0)
+                .asString();
+        int port = Integer.parseInt(address.replaceAll(".*:(\\d+)/", "$1"));
+        return device("https://localhost:" + port, certificate(data));
+    }
+
+    static Screen paired(Screen main, Path data, String name) {
+        Screen device = atTheDoor(main, data);
+        String pairing = "{\"code\":\"" + device.figures() + "\",\"name\":\"" + name + "\"}";
+        Started.Answer taken = main.send("POST", "/api/devices", pairing);
+        if (taken.status() != 200 || device.page("/").status() != 303) {
+            throw new IllegalStateException("Not let in: " + taken.text());
+        }
+        return device;
+    }
+
+    /** Read from the data folder, as a tablet would get it by hand. */
+    private static byte[] certificate(Path data) {
+        try (var in = Files.newInputStream(data.resolve("house.p12"))) {
+            KeyStore keys = KeyStore.getInstance("PKCS12");
+            keys.load(in, "mischung".toCharArray());
+            return keys.getCertificate("root").getEncoded();
+        } catch (IOException | GeneralSecurityException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     private static SSLContext trust(byte[] certificate) {

@@ -166,7 +166,7 @@ class CaseController {
     @Operation(operationId = "changeCase", summary = "Replace a case's content; refused if it has changed meanwhile")
     CaseView change(@PathVariable long id, Sent sent, @RequestBody CaseChange change) {
         Cases.Stored before = cases.get(id);
-        CaseFile content = change.content.stamped(before.file(), clock.instant());
+        CaseFile content = change.content.stamped(before.file(), clock.instant(), sent.person());
         CheckedCase checked = checked(content, before.file());
         cautions.refuseBlockedTests(checked, before.file().strandTests());
         return cases.replace(id, change.version, content, checked, sent.key())

@@ -8,6 +8,7 @@ import java.time.ZoneId;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
@@ -124,7 +125,7 @@ public record CaseFile(
      * With the moments the program's own clock says for what is new since {@code before}, and as far as that was: how far a visit
      * is has an operation of its own, so that nobody who has it open sets it back.
      */
-    CaseFile stamped(CaseFile before, Instant now) {
+    CaseFile stamped(CaseFile before, Instant now, Optional<String> person) {
         return new CaseFile(
                 clientName,
                 date,
@@ -144,7 +145,7 @@ public record CaseFile(
                 history,
                 zones,
                 eachOf("strandTests", strandTests, test -> test.startedBy(before.strandTests, now)),
-                eachOf("takenOn", takenOn, taken -> taken.signed(before.takenOn, now)));
+                eachOf("takenOn", takenOn, taken -> taken.signed(before.takenOn, now, person)));
     }
 
     /** How far the visit is. */

@@ -14,6 +14,8 @@ import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
@@ -37,7 +39,20 @@ class CopiesController {
             String name,
             Instant at,
             @Schema(description = "whole days") long days,
-            long bytes) {}
+            long bytes,
+
+            @Schema(description = "opens with a passphrase alone")
+            boolean encrypted) {}
+
+    /** Where they go from now on. */
+    record CopyFolder(
+            @Schema(description = "whole path on the main machine")
+            String folder) {}
+
+    /** What opens an encrypted copy. It is kept nowhere. */
+    record Passphrase(
+            @Schema(description = "8–200 characters; empty: none")
+            String passphrase) {}
 
     /** All of them. */
     record CopiesView(
@@ -48,6 +63,8 @@ class CopiesController {
 
             @Schema(description = "the last one is older than three days, or there is none; never in the demonstration")
             boolean old,
+
+            @Schema(description = "new ones are encrypted") boolean encrypts,
 
             @Schema(description = "one takes the database's place when the program starts next")
             boolean waits) {}
@@ -65,9 +82,11 @@ class CopiesController {
                                 copy.name(),
                                 copy.at(),
                                 Math.max(0, Duration.between(copy.at(), now).toDays()),
-                                copy.bytes()))
+                                copy.bytes(),
+                                copy.encrypted()))
                         .toList(),
                 !demo && (all.isEmpty() || all.get(0).at().isBefore(now.minus(OLD))),
+                copies.encrypts(),
                 copies.waits());
     }
 
@@ -84,8 +103,25 @@ class CopiesController {
     @Operation(
             operationId = "restoreCopy",
             summary = "Check a copy and lay it ready: it takes the database's place when the program starts next")
-    CopiesView restore(@PathVariable String name) {
-        copies.restoreNext(name);
+    CopiesView restore(@PathVariable String name, @RequestBody Passphrase opened) {
+        copies.restoreNext(name, opened.passphrase);
+        return copies();
+    }
+
+    @PutMapping("/folder")
+    @Operation(operationId = "moveCopies", summary = "Another folder for copies; those made before stay where they are")
+    CopiesView moveTo(@RequestBody CopyFolder to) {
+        copies.moveTo(to.folder);
+        return copies();
+    }
+
+    @PutMapping("/passphrase")
+    @Operation(
+            operationId = "encryptCopies",
+            summary =
+                    "Copies made from now on open with this passphrase alone; with an empty one they are not encrypted")
+    CopiesView encrypt(@RequestBody Passphrase with) {
+        copies.encryptWith(with.passphrase);
         return copies();
     }
 

@@ -144,7 +144,8 @@ class Jobs {
         Job job = Job.of(entries, told);
         job.check(event);
         refuseStopped(visit, entries, job, event);
-        long number = store.append(visit, told, hand(hand), event.getClass().getSimpleName(), format.written(event));
+        long number =
+                store.append(visit, told, hand(sent.by(hand)), event.getClass().getSimpleName(), format.written(event));
         once.keep(sent.key(), number);
         live.changed(visit);
     }

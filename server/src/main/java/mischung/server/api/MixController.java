@@ -157,7 +157,8 @@ class MixController {
         cautions.refuseBlockedWork(of.checked(), plan);
         cautions.refuseBlockedBowl(
                 of.checked(), BowlContent.of(card.lines(), shelves.inUse()), touchesScalp(plan, card));
-        bowls.weigh(id, card, weighing.line, weighing.grams, weighing.source.name(), weighing.hand, sent.key());
+        bowls.weigh(
+                id, card, weighing.line, weighing.grams, weighing.source.name(), sent.by(weighing.hand), sent.key());
         return view(of);
     }
 
@@ -182,7 +183,7 @@ class MixController {
     @Operation(operationId = "takeBack", summary = "The last weight of a bowl was a slip; the stock gets it back")
     MixView takeBack(@PathVariable long id, Sent sent, @RequestBody BowlKey bowl) {
         Cases.Stored of = cases.get(id);
-        bowls.takeBack(id, bowl.key, bowl.hand, sent.key());
+        bowls.takeBack(id, bowl.key, sent.by(bowl.hand), sent.key());
         return view(of);
     }
 

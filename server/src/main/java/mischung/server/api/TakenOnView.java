@@ -3,6 +3,7 @@ package mischung.server.api;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import mischung.caution.CautionRule;
 import mischung.caution.TakenOn;
 
@@ -16,9 +17,9 @@ public record TakenOnView(
         @Schema(description = "name, 2–80 characters") String by,
         @Schema(description = "5–500 characters") String reason,
         Instant at) {
-    /** Signed now, by the program's clock, unless it stands among those signed before. */
-    TakenOnView signed(List<TakenOnView> before, Instant now) {
-        return before.contains(this) ? this : new TakenOnView(rule, said, by, reason, now);
+    /** Signed now, by the program's clock and by who sits there, unless it stands among those signed before. */
+    TakenOnView signed(List<TakenOnView> before, Instant now, Optional<String> person) {
+        return before.contains(this) ? this : new TakenOnView(rule, said, person.orElse(by), reason, now);
     }
 
     TakenOn checked() {

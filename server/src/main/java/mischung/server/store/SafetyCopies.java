@@ -6,6 +6,7 @@ import java.io.OutputStream;
 import java.io.UncheckedIOException;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
@@ -25,6 +26,7 @@ import java.time.ZoneId;
 import java.time.ZoneOffset;
 import java.time.format.DateTimeFormatter;
 import java.util.Comparator;
+import java.util.Date;
 import java.util.HashSet;
 import java.util.HexFormat;
 import java.util.List;
@@ -39,8 +41,9 @@ import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 
 /**
- * Copies of the whole database, made while it is worked with. Each is a database of its own that any SQLite opens; its name holds when
- * it was made and what it held, so that one that was cut off or exchanged is known for it.
+ * Copies of the whole database, made while it is worked with. Each is a database of its own that any SQLite opens, or that within an
+ * encrypted file if the salon has a passphrase ({@link CopyKey}); its name holds when it was made and what the file held, so that one
+ * that was cut off or exchanged is known for it.
  */
 public final class SafetyCopies {
     private static final Logger LOG = LoggerFactory.getLogger(SafetyCopies.class);
@@ -57,28 +60,87 @@ public final class SafetyCopies {
     private static final int DIGITS = 16;
     private static final DateTimeFormatter STAMP =
             DateTimeFormatter.ofPattern("uuuuMMdd'T'HHmmssSSS'Z'").withZone(ZoneOffset.UTC);
-    private static final Pattern NAME = Pattern.compile("mischung-(\\d{8}T\\d{9}Z)-([0-9a-f]{" + DIGITS + "})\\.db");
+    private static final Pattern NAME =
+            Pattern.compile("mischung-(\\d{8}T\\d{9}Z)-([0-9a-f]{" + DIGITS + "})\\.db(\\.gpg)?");
+
+    /** The locked half of a key, beside the copies it opens and beside the database. */
+    private static final Pattern KEY = Pattern.compile("mischung-copies-([0-9a-f]{16})\\.asc");
+
+    private static final int SHORTEST = 8;
+    private static final int LONGEST = 200;
 
     private final Path database;
-    private final Path folder;
+    private final CopyPlace place;
     private final Clock clock;
 
-    /** @param folder another disk is better than the database's own */
+    /** @param folder where nobody has chosen another; another disk is better than the database's own */
     public SafetyCopies(Path database, Path folder, Clock clock) {
         this.database = database;
-        this.folder = folder;
+        this.place = new CopyPlace(database.resolveSibling("copies.properties"), folder);
         this.clock = clock;
     }
 
     /** One copy, by its file's name. */
-    public record Copy(String name, Instant at, long bytes) {}
+    public record Copy(String name, Instant at, long bytes) {
+        public boolean encrypted() {
+            return name.endsWith(".gpg");
+        }
+    }
 
     public Path folder() {
-        return folder;
+        return place.folder();
+    }
+
+    /** Whether new copies are encrypted. */
+    public boolean encrypts() {
+        return place.key().isPresent();
+    }
+
+    /**
+     * Copies are made there from now on; those that lie elsewhere stay where they are.
+     *
+     * @throws RefusedInput unless it is a whole path to a folder that can be written to
+     */
+    public synchronized void moveTo(String folder) {
+        try {
+            Path to = Path.of(folder);
+            if (!to.isAbsolute()) {
+                throw new RefusedInput("folder", folder, ProblemMessage.COPY_FOLDER);
+            }
+            Files.createDirectories(to);
+            Files.delete(Files.createTempFile(to, "mischung", PART));
+            place.change(to.normalize(), place.key());
+        } catch (IOException | InvalidPathException e) {
+            throw new RefusedInput("folder", folder, ProblemMessage.COPY_FOLDER);
+        }
+    }
+
+    /**
+     * Copies are encrypted from now on, and open with that passphrase alone; those made before stay as they are.
+     *
+     * @param passphrase 8–200 characters; kept nowhere. Empty: they are not encrypted any more
+     */
+    public synchronized void encryptWith(String passphrase) {
+        if (!passphrase.isEmpty() && (passphrase.length() < SHORTEST || passphrase.length() > LONGEST)) {
+            throw new RefusedInput("passphrase", "", ProblemMessage.COPY_PASSPHRASE_LENGTH);
+        }
+        try {
+            if (passphrase.isEmpty()) {
+                place.change(place.folder(), Optional.empty());
+                return;
+            }
+            CopyKey key = CopyKey.made(passphrase, Date.from(clock.instant()));
+            String file = "mischung-copies-" + key.id() + ".asc";
+            Files.writeString(database.resolveSibling(file), key.words());
+            place.change(place.folder(), Optional.of(file));
+        } catch (IOException e) {
+            throw new RefusedInput("passphrase", "", ProblemMessage.NO_COPY_MADE);
+        }
     }
 
     /** The newest first. */
     public List<Copy> all() {
+        Path folder = folder();
         if (!Files.isDirectory(folder)) {
             return List.of();
         }
@@ -109,26 +171,49 @@ public final class SafetyCopies {
      */
     public synchronized Copy make() {
         String stamp = STAMP.format(clock.instant());
+        Path folder = folder();
         Path part = folder.resolve("mischung-" + stamp + PART);
+        // What is not to lie there readable is not written there first.
+        Path plain = encrypts() ? database.resolveSibling("copy" + PART) : part;
         try {
             Files.createDirectories(folder);
             Files.deleteIfExists(part);
-            copyInto(part);
-            soundOrRefused(part);
+            Files.deleteIfExists(plain);
+            copyInto(plain);
+            soundOrRefused(plain);
+            String kind = ".db";
+            if (encrypts()) {
+                kind = ".db.gpg";
+                encrypt(plain, part);
+                Files.delete(plain);
+            }
             try (FileChannel written = FileChannel.open(part, StandardOpenOption.WRITE)) {
                 written.force(true);
             }
-            Path whole = folder.resolve("mischung-" + stamp + "-" + digest(part) + ".db");
+            Path whole = folder.resolve("mischung-" + stamp + "-" + digest(part) + kind);
             Files.move(part, whole, StandardCopyOption.ATOMIC_MOVE);
             tidy();
             return copy(whole).orElseThrow();
         } catch (IOException | SQLException e) {
             leaveNothing(part);
+            leaveNothing(plain);
             throw new RefusedInput("copies", folder, ProblemMessage.NO_COPY_MADE);
         } catch (RefusedInput damaged) {
             leaveNothing(part);
+            leaveNothing(plain);
             throw damaged;
         }
+    }
+
+    /** The key goes along: a copy is of use on a computer that has nothing but the folder. */
+    private void encrypt(Path plain, Path into) throws IOException {
+        String name = place.key().orElseThrow();
+        Path mine = database.resolveSibling(name);
+        Path beside = into.resolveSibling(name);
+        if (!Files.exists(beside)) {
+            Files.copy(mine, beside);
+        }
+        CopyKey.read(mine).encrypt(plain, into);
     }
 
     /** A consistent state, whatever is written meanwhile (sqlite.org, VACUUM INTO). */
@@ -144,7 +229,7 @@ public final class SafetyCopies {
         Set<Copy> keep = kept(all, ZoneId.systemDefault());
         for (Copy copy : all) {
             if (!keep.contains(copy)) {
-                Files.deleteIfExists(folder.resolve(copy.name));
+                Files.deleteIfExists(folder().resolve(copy.name));
             }
         }
     }
@@ -168,13 +253,14 @@ public final class SafetyCopies {
     /**
      * Lays a copy ready: when the program starts next it takes the database's place, and today's is kept beside it.
      *
-     * @throws RefusedInput if there is none of that name, or it is not whole
+     * @param passphrase of an encrypted one; else it is not looked at
+     * @throws RefusedInput if there is none of that name, or it is not whole, or the passphrase is another
      */
-    public synchronized void restoreNext(String name) {
-        if (!NAME.matcher(name).matches() || !Files.isRegularFile(folder.resolve(name))) {
+    public synchronized void restoreNext(String name, String passphrase) {
+        if (!NAME.matcher(name).matches() || !Files.isRegularFile(folder().resolve(name))) {
             throw new RefusedInput("name", name, ProblemMessage.NO_SUCH_COPY);
         }
-        layReady(folder.resolve(name), database);
+        layReady(folder().resolve(name), database, passphrase);
     }
 
     /** Whether one waits. */
@@ -188,15 +274,20 @@ public final class SafetyCopies {
     }
 
     /**
-     * A file from anywhere.
+     * A file from anywhere. The key of an encrypted one lies beside it, or beside the database.
      *
-     * @throws RefusedInput if it is no whole database of this program
+     * @throws RefusedInput if it is no whole database of this program, or the passphrase is another
      */
-    public static void layReady(Path copy, Path database) {
-        soundOrRefused(copy);
+    public static void layReady(Path copy, Path database, String passphrase) {
         Path part = database.resolveSibling(WAITING + PART);
         try {
-            Files.copy(copy, part, StandardCopyOption.REPLACE_EXISTING);
+            unchangedOrRefused(copy);
+            if (copy.getFileName().toString().endsWith(".gpg")) {
+                opened(copy, database, passphrase, part);
+            } else {
+                Files.copy(copy, part, StandardCopyOption.REPLACE_EXISTING);
+            }
+            soundOrRefused(part);
             try (FileChannel written = FileChannel.open(part, StandardOpenOption.WRITE)) {
                 written.force(true);
             }
@@ -204,6 +295,38 @@ public final class SafetyCopies {
         } catch (IOException e) {
             delete(part);
             throw new RefusedInput("copies", copy, ProblemMessage.NO_COPY_MADE);
+        } catch (RefusedInput refused) {
+            delete(part);
+            throw refused;
+        }
+    }
+
+    private static void opened(Path copy, Path database, String passphrase, Path into) throws IOException {
+        boolean anyKey = false;
+        for (Path folder : List.of(copy.toAbsolutePath().getParent(), database.getParent())) {
+            for (Path file : keysIn(folder)) {
+                anyKey = true;
+                try {
+                    if (CopyKey.read(file).decrypt(copy, passphrase, into)) {
+                        return;
+                    }
+                } catch (IOException anothersOrDamaged) {
+                    LOG.info("{} is not opened by {}", copy, file, anothersOrDamaged);
+                    continue;
+                }
+                throw new RefusedInput("passphrase", "", ProblemMessage.COPY_PASSPHRASE);
+            }
+        }
+        throw new RefusedInput(
+                "copy", copy.getFileName(), anyKey ? ProblemMessage.COPY_DAMAGED : ProblemMessage.COPY_KEY_MISSING);
+    }
+
+    private static List<Path> keysIn(Path folder) throws IOException {
+        try (Stream<Path> files = Files.list(folder)) {
+            return files.filter(
+                            file -> KEY.matcher(file.getFileName().toString()).matches())
+                    .sorted()
+                    .toList();
         }
     }
 
@@ -235,16 +358,22 @@ public final class SafetyCopies {
         return before;
     }
 
-    private static void soundOrRefused(Path copy) {
+    private static void unchangedOrRefused(Path copy) throws IOException {
         Matcher name = NAME.matcher(copy.getFileName().toString());
+        if (!Files.isRegularFile(copy)) {
+            throw new RefusedInput("copy", copy.getFileName(), ProblemMessage.COPY_DAMAGED);
+        }
+        if (name.matches() && !digest(copy).equals(name.group(2))) {
+            throw new RefusedInput("copy", copy.getFileName(), ProblemMessage.COPY_CHANGED);
+        }
+    }
+
+    private static void soundOrRefused(Path copy) {
         try {
-            if (name.matches() && !digest(copy).equals(name.group(2))) {
-                throw new RefusedInput("copy", copy.getFileName(), ProblemMessage.COPY_CHANGED);
-            }
             if (!isSound(copy)) {
                 throw new RefusedInput("copy", copy.getFileName(), ProblemMessage.COPY_DAMAGED);
             }
-        } catch (IOException | SQLException e) {
+        } catch (SQLException e) {
             throw new RefusedInput("copy", copy.getFileName(), ProblemMessage.COPY_DAMAGED);
         }
     }
