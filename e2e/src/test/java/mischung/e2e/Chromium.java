@@ -46,11 +46,6 @@ final class Chromium implements AutoCloseable {
 
     /** @param touch a tablet instead of a mouse */
     Page page(String address, int width, int height, boolean touch) {
-        return pageIn(context(address, width, height, touch));
-    }
-
-    /** What pages share: what they fetched, kept and were given. */
-    BrowserContext context(String address, int width, int height, boolean touch) {
         BrowserContext context = browser.newContext(new Browser.NewContextOptions()
                 .setBaseURL(address)
                 .setHasTouch(touch)
@@ -61,10 +56,6 @@ final class Chromium implements AutoCloseable {
                 .setReducedMotion(ReducedMotion.REDUCE)
                 .setViewportSize(width, height));
         context.setDefaultTimeout(PATIENCE);
-        return context;
-    }
-
-    Page pageIn(BrowserContext context) {
         Page page = context.newPage();
         page.onRequest(request -> asked.add(request.url()));
         page.onPageError(complaints::add);

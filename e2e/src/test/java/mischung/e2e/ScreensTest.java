@@ -11,7 +11,6 @@ import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
 import com.google.gson.JsonParser;
 import com.microsoft.playwright.APIResponse;
-import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Response;
@@ -49,9 +48,6 @@ class ScreensTest extends OneApplication {
     private static final Set<String> SEEN_BEFORE =
             Set.of("/cases/2/consult", "/cases/2/read", "/cases/2/decide?open=chosen", "/cases/5/chair");
 
-    /** The screens are gone through as one person does, with what was fetched once. */
-    private static BrowserContext walk;
-
     /** Each screen is opened once, and looked at in every way: by axe, by its sizes, at both widths. */
     @ParameterizedTest
     @ValueSource(
@@ -81,11 +77,7 @@ class ScreensTest extends OneApplication {
                 "/model"
             })
     void everyScreenIsSoundAtBothWidths(String path) {
-        if (walk == null) {
-            walk = chromium.context(application.address(), 1280, 800, false);
-        }
-        walk.clearCookies();
-        Page page = opened(chromium.pageIn(walk), path);
+        Page page = open(path, 1280, 800);
         assertThat(faults(page)).isEmpty();
         assertThat(page.title()).matches("[^·]+( · [^·]+)? · Mischung");
         Object tooSmall = page.evaluate("""
@@ -101,7 +93,7 @@ class ScreensTest extends OneApplication {
         page.waitForFunction("() => document.documentElement.scrollWidth <= window.innerWidth");
         fits(page, "at 1024");
         if (SEEN_BEFORE.contains(path)) {
-            page.close();
+            page.context().close();
             return;
         }
         inGerman(page);
@@ -113,7 +105,7 @@ class ScreensTest extends OneApplication {
         page.waitForFunction("() => document.documentElement.scrollWidth <= window.innerWidth");
         fits(page, "at 1280 in German");
         assertThat(PageWords.english(page, application.address(), JUDGED)).isEmpty();
-        page.close();
+        page.context().close();
     }
 
     /** In the light mode, which leaves out what only frames of other sites need; this program has none. */
@@ -384,10 +376,7 @@ class ScreensTest extends OneApplication {
     }
 
     private static Page open(String path, int width, int height) {
-        return opened(chromium.page(application.address(), width, height), path);
-    }
-
-    private static Page opened(Page page, String path) {
+        Page page = chromium.page(application.address(), width, height);
         String asked = path.equals(LOOK_BACK) ? "/cases/" + worked(page) + "/look-back" : path;
         page.navigate(asked);
         assertThat(page.locator(sign(path)).first()).isVisible();
