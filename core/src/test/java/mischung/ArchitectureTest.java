@@ -32,5 +32,5 @@ class ArchitectureTest {
             .resideInAPackage("mischung.light")
             .should()
             .dependOnClassesThat()
-            .resideInAnyPackage("mischung.hair", "mischung.product", "mischung.change", "mischung.plan");
+            .resideInAnyPackage("mischung.hair", "mischung.product", "mischung.process", "mischung.plan");
 }

@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Locale;
-import mischung.check.CoverageTrial;
+import mischung.validation.CoverageTrial;
 
 /** Draws how often the model's ranges held the truth on made-up heads, against what they claim. */
 public final class CoveragePlot {

@@ -4,8 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
-import mischung.change.Application;
-import mischung.doubt.Calibration;
 import mischung.formula.Formula;
 import mischung.formula.FormulaSearch;
 import mischung.formula.FormulaTask;
@@ -18,15 +16,17 @@ import mischung.hair.Porosity;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.hair.ToneScale;
-import mischung.plan.Desk;
+import mischung.plan.PlanningContext;
+import mischung.process.Application;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
-import mischung.route.Decide;
 import mischung.route.Decision;
 import mischung.route.House;
 import mischung.route.Route;
+import mischung.route.RouteComparison;
 import mischung.school.Method;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Wish;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -88,8 +88,8 @@ public class DecisionBenchmark {
                 new Oddness(Oddness.Purpose.TARGET, 7, ToneMix.of(Tone.BEIGE)));
     }
 
-    private Desk desk() {
-        return new Desk(forty.head(), wish, ProductRange.demo(), Calibration.none(), 3);
+    private PlanningContext desk() {
+        return new PlanningContext(forty.head(), wish, ProductRange.demo(), Calibration.none(), 3);
     }
 
     @Benchmark
@@ -99,12 +99,12 @@ public class DecisionBenchmark {
 
     @Benchmark
     public Route firstAnswer() {
-        return Decide.first(desk(), Method.USUAL, House.USUAL);
+        return RouteComparison.first(desk(), Method.USUAL, House.USUAL);
     }
 
     @Benchmark
     public Decision fullDecision() {
-        return Decide.of(desk(), Method.USUAL, Optional.empty(), plan -> List.of(), House.USUAL);
+        return RouteComparison.of(desk(), Method.USUAL, Optional.empty(), plan -> List.of(), House.USUAL);
     }
 
     @Benchmark

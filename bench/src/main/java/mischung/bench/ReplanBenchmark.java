@@ -6,7 +6,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Density;
@@ -17,25 +16,26 @@ import mischung.hair.Strand;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.Zone;
-import mischung.job.Basis;
+import mischung.job.AcceptedPlan;
+import mischung.job.BandForecast;
 import mischung.job.Clock;
 import mischung.job.Entry;
 import mischung.job.Event;
-import mischung.job.Foretold;
 import mischung.job.Job;
-import mischung.job.Recheck;
+import mischung.job.LookFinding;
 import mischung.job.Replan;
-import mischung.plan.Desk;
 import mischung.plan.Plan;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
 import mischung.school.Method;
 import mischung.sequence.Durations;
+import mischung.sequence.OrderTerms;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
-import mischung.sequence.Terms;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Wish;
 import org.openjdk.jmh.annotations.Benchmark;
 import org.openjdk.jmh.annotations.BenchmarkMode;
@@ -63,7 +63,7 @@ public class ReplanBenchmark {
 
     private final Head head = head();
     private final Plan plan = Planner.plan(desk(Calibration.none()), Strategy.of("usual", Method.USUAL));
-    private final Sequence order = Sequencer.of(plan, Terms.usual(Durations.USUAL, 2));
+    private final Sequence order = Sequencer.of(plan, OrderTerms.usual(Durations.USUAL, 2));
     private final Task lifting = order.tasks().stream()
             .filter(task -> task.kind() == Task.Kind.WORK && task.window().isPresent())
             .filter(task -> !plan.steps().get(task.step()).lifts().isEmpty())
@@ -93,15 +93,15 @@ public class ReplanBenchmark {
         return new Head(zones, Density.DENSE, Thickness.NORMAL);
     }
 
-    private Desk desk(Calibration known) {
-        return new Desk(head, new Wish(8.5, Tone.GOLD), ProductRange.demo(), known, 3);
+    private PlanningContext desk(Calibration known) {
+        return new PlanningContext(head, new Wish(8.5, Tone.GOLD), ProductRange.demo(), known, 3);
     }
 
     private List<Entry> entries() {
         List<Task> tasks =
                 order.tasks().stream().filter(task -> task.visit() == 1).toList();
         List<Entry> entries = new ArrayList<>();
-        entries.add(new Entry(1, NINE, "", new Event.Begun(tasks, order.batches(), Foretold.of(plan, 3))));
+        entries.add(new Entry(1, NINE, "", new Event.Begun(tasks, order.batches(), BandForecast.of(plan, 3))));
         for (Task task : tasks) {
             if (task.person() > 0 && task.endMinute() <= lifting.startMinute()) {
                 entries.add(new Entry(
@@ -114,13 +114,13 @@ public class ReplanBenchmark {
         return entries;
     }
 
-    private Recheck look(double level) {
+    private LookFinding look(double level) {
         Clock clock = job.clocks().stream()
                 .filter(one -> one.task().key().equals(lifting.key()))
                 .findFirst()
                 .orElseThrow();
         Event.Seen look = Event.Seen.byEye(clock.task().key(), clock.zone(), level, Optional.empty());
-        return Recheck.of(plan, order.batches(), job, look, Calibration.none(), now)
+        return LookFinding.of(plan, order.batches(), job, look, Calibration.none(), now)
                 .orElseThrow();
     }
 
@@ -129,14 +129,19 @@ public class ReplanBenchmark {
         return Event.Seen.byEye(lifting.key(), lifting.zones().get(0), darker, Optional.empty());
     }
 
-    private Recheck recheck() {
-        return Recheck.of(plan, order.batches(), job, seen, Calibration.none(), now)
+    private LookFinding recheck() {
+        return LookFinding.of(plan, order.batches(), job, seen, Calibration.none(), now)
                 .orElseThrow();
     }
 
     private Replan.Place place() {
         return new Replan.Place(
-                plan, Basis.of(plan, desk(Calibration.none())), this::desk, Calibration.none(), Durations.USUAL, job);
+                plan,
+                AcceptedPlan.of(plan, desk(Calibration.none())),
+                this::desk,
+                Calibration.none(),
+                Durations.USUAL,
+                job);
     }
 
     @Benchmark

@@ -3,7 +3,6 @@ package mischung.bench;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeUnit;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Density;
@@ -15,16 +14,17 @@ import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
-import mischung.plan.Desk;
 import mischung.plan.Plan;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
 import mischung.school.Method;
 import mischung.sequence.Durations;
+import mischung.sequence.OrderTerms;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
-import mischung.sequence.Terms;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Limits;
 import mischung.wish.Wish;
 import org.openjdk.jmh.annotations.Benchmark;
@@ -63,7 +63,8 @@ public class SequenceBenchmark {
         Head head = new Head(zones, Density.NORMAL, Thickness.NORMAL);
         Wish wish = new Wish(8.5, Tone.GOLD).with(Limits.NONE.withHands(hands));
         return Planner.plan(
-                new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3), Strategy.of("usual", Method.USUAL));
+                new PlanningContext(head, wish, ProductRange.demo(), Calibration.none(), 3),
+                Strategy.of("usual", Method.USUAL));
     }
 
     /** How good, not only how fast. */
@@ -72,7 +73,7 @@ public class SequenceBenchmark {
     public void tell() {
         for (int hands = 1; hands <= 2; hands++) {
             Plan of = plan(hands);
-            Sequence usual = Sequencer.of(of, Terms.usual(Durations.USUAL, hands));
+            Sequence usual = Sequencer.of(of, OrderTerms.usual(Durations.USUAL, hands));
             System.out.printf(
                     "%n%d people: %d min, no order under %d min; ramps %s%n",
                     hands, usual.totalMinutes(), usual.bound(), usual.ramps());
@@ -81,7 +82,7 @@ public class SequenceBenchmark {
 
     @Benchmark
     public Sequence orderOfWork() {
-        return Sequencer.of(plan, Terms.usual(Durations.USUAL, 2));
+        return Sequencer.of(plan, OrderTerms.usual(Durations.USUAL, 2));
     }
 
     @Benchmark

@@ -10,19 +10,19 @@ import java.util.Optional;
 import java.util.Set;
 import mischung.caution.Caution.Strength;
 import mischung.caution.Work.Trait;
-import mischung.change.Change;
-import mischung.consult.Answer;
-import mischung.consult.Consultation;
-import mischung.consult.CutStrand;
-import mischung.consult.HomeColour;
-import mischung.consult.PatchTest;
-import mischung.consult.Scalp;
+import mischung.consultation.Answer;
+import mischung.consultation.Consultation;
+import mischung.consultation.CutStrand;
+import mischung.consultation.HomeColour;
+import mischung.consultation.PatchTest;
+import mischung.consultation.Scalp;
 import mischung.hair.Band;
 import mischung.hair.Fibre;
 import mischung.history.Service;
 import mischung.mix.BowlContent;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.process.Change;
 import mischung.said.Figure;
 
 /**

@@ -4,11 +4,11 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Objects;
 import java.util.Set;
-import mischung.change.Application;
-import mischung.change.Factors;
 import mischung.hair.Canvas;
 import mischung.hair.Tone;
 import mischung.light.Lab;
+import mischung.process.Application;
+import mischung.process.Factors;
 import mischung.product.Shade;
 
 /**

@@ -12,12 +12,12 @@ import mischung.hair.Strand;
 final class Pieces {
     private static final double SHORTEST = Constants.in("history").of("shortest band");
 
-    private final List<Piece> all = new ArrayList<>();
+    private final List<PastStretch> all = new ArrayList<>();
 
     private Pieces() {}
 
     /** Neighbours that would be treated alike become one, then what is too short joins what it is most like. */
-    static List<Piece> merged(List<Piece> pieces) {
+    static List<PastStretch> merged(List<PastStretch> pieces) {
         Pieces merging = new Pieces();
         pieces.forEach(merging::add);
         for (OptionalInt tooShort = merging.next(); tooShort.isPresent(); tooShort = merging.next()) {
@@ -26,7 +26,7 @@ final class Pieces {
         return List.copyOf(merging.all);
     }
 
-    private void add(Piece piece) {
+    private void add(PastStretch piece) {
         int last = all.size() - 1;
         if (last >= 0 && all.get(last).alike(piece)) {
             all.set(last, all.get(last).joined(piece));

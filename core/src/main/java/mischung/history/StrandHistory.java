@@ -82,7 +82,7 @@ public final class StrandHistory {
 
     /** Layers of oxidative colour at a place, at a growth in cm a month; woven pieces count by their share. */
     public double layersAt(double cm, double growth) {
-        return Piece.layersOf(covering(cm, growth));
+        return PastStretch.layersOf(covering(cm, growth));
     }
 
     private List<Event> covering(double cm, double growth) {
@@ -121,7 +121,7 @@ public final class StrandHistory {
 
     /** The strand from scalp to ends: stretches that follow one another without gap, each with one past. */
     public List<Stretch> stretches() {
-        List<Piece> pieces = Pieces.merged(pieces());
+        List<PastStretch> pieces = Pieces.merged(pieces());
         List<Stretch> all = new ArrayList<>();
         double reached = 0;
         for (int i = 0; i < pieces.size(); i++) {
@@ -141,7 +141,7 @@ public final class StrandHistory {
         return Math.rint(cm / Band.SHORTEST_CM) * Band.SHORTEST_CM;
     }
 
-    private List<Piece> pieces() {
+    private List<PastStretch> pieces() {
         double growth = history.growth().usual();
         List<Laid.Line> cuts = new ArrayList<>(cuts());
         cuts.removeIf(line -> line.at(growth, lengthCm) <= 0 || line.at(growth, lengthCm) >= lengthCm);
@@ -152,18 +152,18 @@ public final class StrandHistory {
             borders.add(line.border(history.growth(), lengthCm, FIGURES.of("line read to")));
         }
         borders.add(Border.exactly(lengthCm));
-        List<Piece> pieces = new ArrayList<>();
+        List<PastStretch> pieces = new ArrayList<>();
         for (int i = 1; i < borders.size(); i++) {
             Border from = borders.get(i - 1);
             Border to = borders.get(i);
             if (to.cm() - from.cm() > 1e-9) {
-                pieces.add(new Piece(from, to, covering((from.cm() + to.cm()) / 2, growth)));
+                pieces.add(new PastStretch(from, to, covering((from.cm() + to.cm()) / 2, growth)));
             }
         }
         return pieces;
     }
 
-    private Stretch stretch(Piece piece, double from, double to) {
+    private Stretch stretch(PastStretch piece, double from, double to) {
         double doubt = FIGURES.of("natural level read to");
         Grown usual = Grown.of(piece.events(), new PastSimulation(history, today, 0, 1));
         Grown dark = Grown.of(piece.events(), new PastSimulation(history, today, -doubt, FIGURES.of("lift slow")));
@@ -195,7 +195,7 @@ public final class StrandHistory {
     }
 
     /** At its beginning, middle and end. */
-    private double[] layersAlong(Piece piece) {
+    private double[] layersAlong(PastStretch piece) {
         double inside = 1e-6;
         double begin = piece.from().cm() + inside;
         double end = piece.to().cm() - inside;

@@ -3,10 +3,10 @@ package mischung.job;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
-import mischung.doubt.Calibration;
 import mischung.hair.Canvas;
 import mischung.plan.Plan;
 import mischung.sequence.Batch;
+import mischung.uncertainty.Calibration;
 
 /**
  * How the hair under a clock should look while it develops: the band of its zone there is most of.
@@ -29,14 +29,14 @@ public record Developing(Clock clock, List<At> course) {
      * @param known of this client by now
      */
     public static List<Developing> of(Plan plan, List<Batch> batches, Job job, Calibration known, Instant now) {
-        Looking looking = new Looking(plan, batches, job, known, now);
+        StrandLook looking = new StrandLook(plan, batches, job, known, now);
         return job.clocks().stream()
                 .flatMap(clock -> Laid.by(plan, clock.task()).stream()
                         .map(laid -> new Developing(clock, course(looking, clock, laid))))
                 .toList();
     }
 
-    private static List<At> course(Looking looking, Clock clock, Laid laid) {
+    private static List<At> course(StrandLook looking, Clock clock, Laid laid) {
         List<Integer> minutes = new ArrayList<>();
         for (int minute = 0; minute < clock.latestMinutes(); minute += EVERY) {
             minutes.add(minute);

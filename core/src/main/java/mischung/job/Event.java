@@ -2,7 +2,7 @@ package mischung.job;
 
 import java.util.List;
 import java.util.Optional;
-import mischung.consult.Scalp;
+import mischung.consultation.Scalp;
 import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
 import mischung.hair.Measured;
@@ -35,7 +35,7 @@ public sealed interface Event {
      * @param foretold what the plan said of every band, kept as it was said
      * @param basis the plan itself; jobs from before it was kept have none
      */
-    record Begun(List<Task> tasks, List<Batch> batches, List<Foretold> foretold, Optional<Basis> basis)
+    record Begun(List<Task> tasks, List<Batch> batches, List<BandForecast> foretold, Optional<AcceptedPlan> basis)
             implements Event {
         public Begun {
             tasks = List.copyOf(tasks);
@@ -47,7 +47,7 @@ public sealed interface Event {
         }
 
         /** Without a plan to go back to. */
-        public Begun(List<Task> tasks, List<Batch> batches, List<Foretold> foretold) {
+        public Begun(List<Task> tasks, List<Batch> batches, List<BandForecast> foretold) {
             this(tasks, batches, foretold, Optional.empty());
         }
     }
@@ -175,10 +175,10 @@ public sealed interface Event {
             boolean thorough,
             List<Task> tasks,
             List<Batch> batches,
-            List<Foretold> foretold,
+            List<BandForecast> foretold,
             List<mischung.said.Said> why,
             long answers,
-            Optional<Basis> basis)
+            Optional<AcceptedPlan> basis)
             implements Event {
         public Replanned {
             tasks = List.copyOf(tasks);
@@ -188,7 +188,7 @@ public sealed interface Event {
         }
 
         /** Yes to what followed from an entry. */
-        public static Replanned yes(Replan replan, long entry, boolean thorough, List<Foretold> foretold) {
+        public static Replanned yes(Replan replan, long entry, boolean thorough, List<BandForecast> foretold) {
             return new Replanned(
                     true,
                     thorough,

@@ -46,8 +46,8 @@ public final class Job {
     private final Set<String> rinsed = new HashSet<>();
     private List<Task> tasks = List.of();
     private List<Batch> batches = List.of();
-    private List<Foretold> foretold = List.of();
-    private List<Foretold> foretoldAtFirst = List.of();
+    private List<BandForecast> foretold = List.of();
+    private List<BandForecast> foretoldAtFirst = List.of();
     private OptionalInt hands = OptionalInt.empty();
     private OptionalInt goesBy = OptionalInt.empty();
     private Optional<Instant> begun = Optional.empty();
@@ -237,12 +237,12 @@ public final class Job {
     }
 
     /** By the plan as it is worked by now. */
-    public List<Foretold> foretold() {
+    public List<BandForecast> foretold() {
         return foretold;
     }
 
     /** By the plan the job began with. */
-    public List<Foretold> foretoldAtFirst() {
+    public List<BandForecast> foretoldAtFirst() {
         return foretoldAtFirst;
     }
 

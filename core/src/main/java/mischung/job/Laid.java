@@ -3,16 +3,16 @@ package mischung.job;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mischung.change.Application;
-import mischung.change.Change;
-import mischung.change.Lightening;
-import mischung.change.RemoverRound;
 import mischung.hair.BandRef;
 import mischung.plan.Action;
 import mischung.plan.Laying;
 import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.process.Application;
+import mischung.process.Change;
+import mischung.process.Lightening;
+import mischung.process.RemoverRound;
 import mischung.sequence.Task;
 
 /**

@@ -7,21 +7,21 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import mischung.Constants;
-import mischung.change.Change;
-import mischung.change.Course;
-import mischung.doubt.Calibration;
-import mischung.doubt.Learned;
-import mischung.doubt.Start;
-import mischung.doubt.StrandTest;
 import mischung.hair.BandRef;
 import mischung.hair.Elasticity;
 import mischung.hair.ZonePlace;
-import mischung.job.Foretold.Shown;
+import mischung.job.BandForecast.Shown;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
 import mischung.plan.HairState;
 import mischung.plan.Plan;
+import mischung.process.Change;
+import mischung.process.Course;
 import mischung.said.Said;
+import mischung.uncertainty.Calibration;
+import mischung.uncertainty.Learned;
+import mischung.uncertainty.Start;
+import mischung.uncertainty.StrandTest;
 import mischung.wish.Aim;
 
 /**
@@ -51,8 +51,8 @@ public record LookBack(List<Compared> bands) {
      * @param inside whether it lies in the range that was given
      */
     public record Compared(
-            Foretold foretold,
-            Foretold atFirst,
+            BandForecast foretold,
+            BandForecast atFirst,
             Shown real,
             Said said,
             Optional<Elasticity> felt,
@@ -67,10 +67,10 @@ public record LookBack(List<Compared> bands) {
         Map<Where, Event.Found> found = new LinkedHashMap<>();
         found(job).forEach(one -> found.put(new Where(one.zone(), one.band()), one));
         List<Compared> all = new ArrayList<>();
-        for (Foretold foretold : job.foretold()) {
+        for (BandForecast foretold : job.foretold()) {
             Event.Found real = found.get(new Where(foretold.zone(), foretold.band()));
             if (real != null) {
-                Foretold first = job.foretoldAtFirst().stream()
+                BandForecast first = job.foretoldAtFirst().stream()
                         .filter(one -> one.zone() == foretold.zone() && one.band() == foretold.band())
                         .findFirst()
                         .orElse(foretold);
@@ -87,7 +87,7 @@ public record LookBack(List<Compared> bands) {
                 .toList();
     }
 
-    private static Compared compared(Foretold foretold, Foretold first, Event.Found real) {
+    private static Compared compared(BandForecast foretold, BandForecast first, Event.Found real) {
         Lab lab = real.measured()
                 .map(one -> one.lab())
                 .orElseGet(() -> real.tones().colourAt(real.level()));

@@ -84,7 +84,7 @@ final class MoreOfABowl {
                 Math.max(moved, last.laidBy()),
                 Math.max(moved, last.laidBy()) + last.freshUntil() - last.laidBy(),
                 zones.isEmpty() ? last.zones() : zones));
-        Forward forward = Forward.of(job, tasks, job.hands());
+        RunningOrder forward = RunningOrder.of(job, tasks, job.hands());
         return new Replanning(place)
                 .told(
                         plan,

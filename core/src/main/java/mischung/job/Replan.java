@@ -4,17 +4,17 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-import mischung.consult.Scalp;
-import mischung.doubt.Calibration;
-import mischung.plan.Desk;
+import mischung.consultation.Scalp;
 import mischung.plan.Laying;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.plan.PlanningContext;
 import mischung.plan.Round;
 import mischung.said.Said;
 import mischung.sequence.Batch;
 import mischung.sequence.Durations;
 import mischung.sequence.Task;
+import mischung.uncertainty.Calibration;
 
 /**
  * The rest of a job, planned anew from where it stands. A proposal: nothing of it counts until somebody accepts it.
@@ -28,7 +28,7 @@ import mischung.sequence.Task;
  * @param why one line for each change; empty where nothing changes
  */
 public record Replan(
-        Plan plan, Plan ends, Basis basis, List<Task> tasks, List<Batch> batches, Said words, List<Said> why) {
+        Plan plan, Plan ends, AcceptedPlan basis, List<Task> tasks, List<Batch> batches, Said words, List<Said> why) {
     public Replan {
         tasks = List.copyOf(tasks);
         batches = List.copyOf(batches);
@@ -44,14 +44,19 @@ public record Replan(
      * @param durations of the house
      */
     public record Place(
-            Plan plan, Basis basis, Function<Calibration, Desk> desk, Calibration known, Durations durations, Job job) {
+            Plan plan,
+            AcceptedPlan basis,
+            Function<Calibration, PlanningContext> desk,
+            Calibration known,
+            Durations durations,
+            Job job) {
         /** The rest as it was, with the minutes this hair needs; at once. */
-        public Replan afterLook(Recheck look) {
+        public Replan afterLook(LookFinding look) {
             return new Replanning(this).afterLook(look);
         }
 
         /** The rest decided anew where that is better: other bowls, other rounds. It takes some tenths of a second. */
-        public Replan thorough(Recheck look) {
+        public Replan thorough(LookFinding look) {
             return new Replanning(this).thorough(look);
         }
 

@@ -6,26 +6,26 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import mischung.consult.Scalp;
+import mischung.consultation.Scalp;
 import mischung.hair.BandRef;
 import mischung.hair.Elasticity;
 import mischung.hair.ToneName;
 import mischung.plan.Action;
-import mischung.plan.Desk;
+import mischung.plan.HeadUnderway;
 import mischung.plan.Laying;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Round;
-import mischung.plan.Underway;
 import mischung.said.Figure;
 import mischung.said.Said;
 import mischung.said.Saying;
 import mischung.sequence.Batch;
+import mischung.sequence.OrderTerms;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
-import mischung.sequence.Terms;
 import mischung.wish.Match;
 
 /** From where a job stands to a proposal for the rest of it. */
@@ -46,7 +46,7 @@ final class Replanning {
     }
 
     /** Minutes and moments at once; whether other bowls or rounds would be better is for {@link #thorough}. */
-    Replan afterLook(Recheck look) {
+    Replan afterLook(LookFinding look) {
         if (look.flagged()) {
             return new Replan(plan, plan, place.basis(), job.tasks(), job.batches(), words(look), List.of());
         }
@@ -54,19 +54,25 @@ final class Replanning {
     }
 
     /** The rest as it was. Its steps stay, so that tasks go on meaning them, those too that were left out for the client's hour. */
-    private Replan same(Recheck look, Desk desk) {
+    private Replan same(LookFinding look, PlanningContext desk) {
         Plan same = followed(desk, look, Set.of());
         Set<Integer> out = leftOut(look.underway().rounds().size());
         Plan ends = out.isEmpty() ? same : followed(desk, look, out);
-        Basis basis = Basis.of(same, desk, look.underway());
+        AcceptedPlan basis = AcceptedPlan.of(same, desk, look.underway());
         if (look.why().isEmpty()) {
             return new Replan(same, ends, basis, job.tasks(), job.batches(), words(look), List.of());
         }
         return told(
-                same, ends, basis, Forward.of(job, look.tasks(), job.hands()), job.batches(), words(look), look.why());
+                same,
+                ends,
+                basis,
+                RunningOrder.of(job, look.tasks(), job.hands()),
+                job.batches(),
+                words(look),
+                look.why());
     }
 
-    private Plan followed(Desk desk, Recheck look, Set<Integer> out) {
+    private Plan followed(PlanningContext desk, LookFinding look, Set<Integer> out) {
         List<Round> rest = joined(restOfToday(look.underway().rounds().size(), out), laterVisits());
         return Planner.followed(desk, plan.strategy(), look.underway(), rest);
     }
@@ -86,11 +92,11 @@ final class Replanning {
         return out;
     }
 
-    Replan thorough(Recheck look) {
+    Replan thorough(LookFinding look) {
         if (look.flagged() && !look.stop()) {
             return afterLook(look);
         }
-        Desk desk = place.desk().apply(look.known());
+        PlanningContext desk = place.desk().apply(look.known());
         int done = look.underway().rounds().size();
         Replan same = same(look, desk);
         Plan anew = Planner.resumed(desk, plan.strategy(), look.underway());
@@ -110,18 +116,24 @@ final class Replanning {
                 .say()
                 .part("match", Match.said(anew.distance(anew::endOfToday)))
                 .said());
-        Sequence sequence = Sequencer.of(anew, Terms.usual(place.durations(), job.hands()));
-        Forward forward = Forward.of(job, withLater(look.tasks(), sequence, done), job.hands());
+        Sequence sequence = Sequencer.of(anew, OrderTerms.usual(place.durations(), job.hands()));
+        RunningOrder forward = RunningOrder.of(job, withLater(look.tasks(), sequence, done), job.hands());
         // What was left out for the client's hour is not put forward again after it.
         boolean tooLate = forward.end() > job.goesBy().orElse(Integer.MAX_VALUE);
         if (tooLate && !must && !leftOut(done).isEmpty()) {
             return same;
         }
         return told(
-                anew, anew, Basis.of(anew, desk, look.underway()), forward, batches(sequence, done), words(look), why);
+                anew,
+                anew,
+                AcceptedPlan.of(anew, desk, look.underway()),
+                forward,
+                batches(sequence, done),
+                words(look),
+                why);
     }
 
-    private Said words(Recheck look) {
+    private Said words(LookFinding look) {
         if (look.stop()) {
             return JobMessage.DOES_NOT_RETURN.alone();
         }
@@ -162,7 +174,7 @@ final class Replanning {
         return both;
     }
 
-    private static boolean overdrawn(Plan same, Underway underway) {
+    private static boolean overdrawn(Plan same, HeadUnderway underway) {
         for (PlanStep step :
                 same.steps().subList(underway.rounds().size(), same.steps().size())) {
             for (Laying laying : step.round().layings()) {
@@ -236,21 +248,21 @@ final class Replanning {
                         .map(this::offTheScalp)
                         .flatMap(Optional::stream)
                         .toList();
-        Desk desk = place.desk().apply(place.known());
-        Underway underway = new Underway(sofar, Map.of(), Set.of());
+        PlanningContext desk = place.desk().apply(place.known());
+        HeadUnderway underway = new HeadUnderway(sofar, Map.of(), Set.of());
         Plan off = Planner.followed(desk, plan.strategy(), underway, joined(rest, laterVisits()));
         why.addAll(Differences.between(plan, off, done));
-        Sequence sequence = Sequencer.of(off, Terms.usual(place.durations(), job.hands()));
+        Sequence sequence = Sequencer.of(off, OrderTerms.usual(place.durations(), job.hands()));
         List<Task> begun = job.tasks().stream()
                 .filter(task -> task.kind() != Task.Kind.APPLY
                         || job.state(task.key()) != Job.State.WAITING
                         || !(broken || Stops.touchesTheScalp(plan, task)))
                 .toList();
-        Forward forward = Forward.of(job, withLater(begun, sequence, done), job.hands());
+        RunningOrder forward = RunningOrder.of(job, withLater(begun, sequence, done), job.hands());
         return told(
                 off,
                 off,
-                Basis.of(off, desk, underway),
+                AcceptedPlan.of(off, desk, underway),
                 forward,
                 batches(sequence, done),
                 JobMessage.SCALP.say().thing("scalp", scalp).said(),
@@ -270,8 +282,8 @@ final class Replanning {
     /** What has not begun is ordered anew for so many hands; what is on the hair is only moved. */
     Replan afterHands(int hands) {
         int done = begun(job);
-        Sequence sequence = without(leftOut(done), Sequencer.of(plan, Terms.usual(place.durations(), hands)));
-        Forward forward = Forward.of(job, withLater(job.tasks(), sequence, done), hands);
+        Sequence sequence = without(leftOut(done), Sequencer.of(plan, OrderTerms.usual(place.durations(), hands)));
+        RunningOrder forward = RunningOrder.of(job, withLater(job.tasks(), sequence, done), hands);
         return told(
                 plan,
                 plan,
@@ -309,13 +321,20 @@ final class Replanning {
     }
 
     Replan onTheClock(Plan same, List<Task> tasks, int hands, Said words) {
-        Forward forward = Forward.of(job, tasks, hands);
+        RunningOrder forward = RunningOrder.of(job, tasks, hands);
         return told(same, same, place.basis(), forward, job.batches(), words, List.of());
     }
 
-    Replan told(Plan of, Plan ends, Basis basis, Forward forward, List<Batch> batches, Said words, List<Said> sofar) {
+    Replan told(
+            Plan of,
+            Plan ends,
+            AcceptedPlan basis,
+            RunningOrder forward,
+            List<Batch> batches,
+            Said words,
+            List<Said> sofar) {
         List<Said> why = new ArrayList<>(sofar);
-        int before = Forward.end(job.tasks()) + Math.max(0, job.behind());
+        int before = RunningOrder.end(job.tasks()) + Math.max(0, job.behind());
         int by = forward.end() - before;
         if (Math.abs(by) >= WORTH_SAYING) {
             why.add(JobMessage.CAN_GO_OTHERWISE

@@ -7,10 +7,10 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mischung.plan.Action;
-import mischung.plan.Desk;
+import mischung.plan.HeadUnderway;
 import mischung.plan.Plan;
 import mischung.plan.Planner;
-import mischung.plan.Underway;
+import mischung.plan.PlanningContext;
 import mischung.said.Said;
 import mischung.wish.Match;
 
@@ -40,12 +40,12 @@ final class ShorterDay {
      * @param out indices of the steps that are not done
      * @param ends what every band comes to
      */
-    private record Way(Set<Integer> out, Forward forward, Plan ends, double distance) {}
+    private record Way(Set<Integer> out, RunningOrder forward, Plan ends, double distance) {}
 
     /** @param limit minute of the visit */
     Replan by(int limit) {
         Said words = JobMessage.GOES_AFTER.say().time("time", limit).said();
-        Forward whole = without(Set.of());
+        RunningOrder whole = without(Set.of());
         if (whole.end() <= limit) {
             return proposal(
                     plan,
@@ -57,12 +57,12 @@ final class ShorterDay {
                             .time("time", whole.end())
                             .said()));
         }
-        Desk desk = place.desk().apply(place.known());
+        PlanningContext desk = place.desk().apply(place.known());
         List<Integer> open = open();
         Optional<Way> best = Optional.empty();
         int shortest = whole.end();
         for (Set<Integer> out : waysOf(open)) {
-            Forward forward = without(out);
+            RunningOrder forward = without(out);
             shortest = Math.min(shortest, forward.end());
             if (forward.end() <= limit) {
                 Plan ends = playedThrough(desk, out);
@@ -111,15 +111,15 @@ final class ShorterDay {
         return ways;
     }
 
-    private Forward without(Set<Integer> out) {
-        return Forward.of(
+    private RunningOrder without(Set<Integer> out) {
+        return RunningOrder.of(
                 job,
                 job.tasks().stream().filter(task -> !out.contains(task.step())).toList(),
                 job.hands());
     }
 
-    private Plan playedThrough(Desk desk, Set<Integer> out) {
-        Underway sofar = new Underway(
+    private Plan playedThrough(PlanningContext desk, Set<Integer> out) {
+        HeadUnderway sofar = new HeadUnderway(
                 plan.steps().subList(0, begun).stream().map(Replan::fixed).toList(), Map.of(), Set.of());
         return Planner.followed(
                 desk,
@@ -150,7 +150,7 @@ final class ShorterDay {
     }
 
     /** The plan keeps its steps, so that tasks and bowls go on meaning them; what is left out is only not done. */
-    private Replan proposal(Plan ends, Forward forward, Set<Integer> out, Said words, List<Said> why) {
+    private Replan proposal(Plan ends, RunningOrder forward, Set<Integer> out, Said words, List<Said> why) {
         return new Replan(
                 plan,
                 ends,

@@ -7,7 +7,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import mischung.consult.Scalp;
+import mischung.consultation.Scalp;
 import mischung.hair.BandRef;
 import mischung.hair.ZonePlace;
 import mischung.plan.Plan;

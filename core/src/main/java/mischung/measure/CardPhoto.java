@@ -3,7 +3,7 @@ package mischung.measure;
 import java.util.Locale;
 import java.util.Optional;
 import mischung.Constants;
-import mischung.Words;
+import mischung.Phrases;
 import mischung.hair.Measured;
 import mischung.light.Illuminant;
 import mischung.light.Lab;
@@ -118,7 +118,7 @@ public final class CardPhoto {
             }
         }
         if (burnt > FIGURES.of("clipped share") * pixels) {
-            throw new RefusedInput(field, Words.percent(burnt / (double) pixels), RefusalMessage.OVER_EXPOSED);
+            throw new RefusedInput(field, Phrases.percent(burnt / (double) pixels), RefusalMessage.OVER_EXPOSED);
         }
         double mean = y / pixels;
         if (black > FIGURES.of("clipped share") * pixels || mean < FIGURES.of("darkest light")) {

@@ -3,13 +3,11 @@ package mischung.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mischung.change.Application;
-import mischung.change.Wetness;
-import mischung.doubt.Draw;
-import mischung.doubt.Start;
 import mischung.formula.Formula;
 import mischung.hair.Canvas;
 import mischung.hair.ToneName;
+import mischung.process.Application;
+import mischung.process.Wetness;
 import mischung.product.HairAmount;
 import mischung.product.Mix;
 import mischung.product.Shade;
@@ -18,6 +16,8 @@ import mischung.said.Figure;
 import mischung.said.Said;
 import mischung.school.Method;
 import mischung.school.School;
+import mischung.uncertainty.Draw;
+import mischung.uncertainty.Start;
 import mischung.wish.Aim;
 import mischung.wish.WorkedHead;
 
@@ -26,10 +26,10 @@ final class ColourReasons {
     private static final double DEPOSIT_ONLY = 10;
 
     private final WorkedHead head;
-    private final Desk desk;
+    private final PlanningContext desk;
     private final Method method;
 
-    ColourReasons(Desk desk, Method method) {
+    ColourReasons(PlanningContext desk, Method method) {
         this.desk = desk;
         this.head = desk.head();
         this.method = method;
@@ -41,7 +41,7 @@ final class ColourReasons {
             BowlPlace place,
             Formula formula,
             Optional<Bowl.Gain> oneMore,
-            Working work) {
+            Playthrough work) {
         List<Reason> reasons = new ArrayList<>();
         Aim aim = laying.aim();
         if (laying.action() == Action.FILL) {
@@ -86,7 +86,7 @@ final class ColourReasons {
     }
 
     /** What half a level, which two eyes may differ by, would make of the result. */
-    private Reason misread(Laying laying, Application application, Working work) {
+    private Reason misread(Laying laying, Application application, Playthrough work) {
         Canvas canvas = work.hair(laying.bands().get(0)).canvas();
         double[] comesTo = new double[2];
         for (int i = 0; i < 2; i++) {
@@ -104,7 +104,7 @@ final class ColourReasons {
                         .said());
     }
 
-    private void filler(Laying laying, Aim aim, Working work, List<Reason> reasons) {
+    private void filler(Laying laying, Aim aim, Playthrough work, List<Reason> reasons) {
         Figure from = StepReasons.stand(laying, work);
         double to = laying.bands().stream()
                 .flatMap(at -> head.at(at).aim().stream())
@@ -159,7 +159,7 @@ final class ColourReasons {
                 Rule.R10, ReasonMessage.NO_FILLER_BELOW.say().level("to", to).said()));
     }
 
-    private void purpose(Laying laying, Aim aim, Working work, List<Reason> reasons) {
+    private void purpose(Laying laying, Aim aim, Playthrough work, List<Reason> reasons) {
         switch (laying.action()) {
             case TONER, NEUTRALISE -> {
                 reasons.add(new Reason(

@@ -7,12 +7,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import mischung.change.Wetness;
 import mischung.formula.Formula;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Porosity;
 import mischung.light.Ciede2000;
+import mischung.process.Wetness;
 import mischung.product.ShadeClass;
 import mischung.school.Hold;
 import mischung.school.Method;
@@ -62,15 +62,15 @@ final class Depositing {
 
     private static final double LITTLE = 1.5;
 
-    private final Desk desk;
+    private final PlanningContext desk;
     private final WorkedHead head;
     private final Method method;
-    private final Working work;
+    private final Playthrough work;
     private final TakingOut taking;
     private final Map<BandRef, Aim> aims;
     private final Filling filling;
 
-    Depositing(Desk desk, Method method, Working work, TakingOut taking, Map<BandRef, Aim> aims) {
+    Depositing(PlanningContext desk, Method method, Playthrough work, TakingOut taking, Map<BandRef, Aim> aims) {
         this.desk = desk;
         this.head = desk.head();
         this.method = method;

@@ -5,12 +5,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
-import mischung.change.Wetness;
 import mischung.formula.FormulaTask;
 import mischung.hair.BandRef;
 import mischung.hair.LevelScale;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
+import mischung.process.Wetness;
 import mischung.product.ShadeClass;
 import mischung.school.FillerOn;
 import mischung.school.Method;
@@ -22,13 +22,13 @@ final class Filling {
     private static final double SAME_FILLER = 0.5;
     private static final double ONE_LIGHTER_MINUTES = 12;
 
-    private final Desk desk;
+    private final PlanningContext desk;
     private final Method method;
-    private final Working work;
+    private final Playthrough work;
     private final Function<BandRef, Aim> aim;
 
     /** @param aim what each band shall come to in the end */
-    Filling(Desk desk, Method method, Working work, Function<BandRef, Aim> aim) {
+    Filling(PlanningContext desk, Method method, Playthrough work, Function<BandRef, Aim> aim) {
         this.desk = desk;
         this.method = method;
         this.work = work;

@@ -40,7 +40,7 @@ final class Grouping {
     }
 
     /** Hair that another colour is left in, such as pink beside blue, shares no bowl: each group shows about what its first does. */
-    static List<List<BandRef>> byLeftover(List<BandRef> some, Working work) {
+    static List<List<BandRef>> byLeftover(List<BandRef> some, Playthrough work) {
         List<List<BandRef>> groups = new ArrayList<>();
         for (BandRef at : some) {
             Lab seen = work.hair(at).lab();
@@ -62,7 +62,7 @@ final class Grouping {
             List<Laying.Deposit> separate,
             BowlPlace place,
             Recipes recipes,
-            Desk desk,
+            PlanningContext desk,
             Function<BandRef, HairState> hair) {
         List<Laying.Deposit> all = new ArrayList<>();
         for (Laying.Deposit laying : separate) {
@@ -87,7 +87,7 @@ final class Grouping {
             Laying.Deposit b,
             BowlPlace place,
             Recipes recipes,
-            Desk desk,
+            PlanningContext desk,
             Function<BandRef, HairState> hair) {
         double of = desk.head().mixGrams(a.bands());
         double other = desk.head().mixGrams(b.bands());
@@ -98,7 +98,11 @@ final class Grouping {
 
     /** What splitting between the lighter and the darker of its bands would gain; empty where all are alike. */
     static Optional<Bowl.Gain> gainOfOneMore(
-            Laying.Deposit laying, BowlPlace place, Recipes recipes, Desk desk, Function<BandRef, HairState> hair) {
+            Laying.Deposit laying,
+            BowlPlace place,
+            Recipes recipes,
+            PlanningContext desk,
+            Function<BandRef, HairState> hair) {
         List<BandRef> sorted = laying.bands().stream()
                 .sorted(Comparator.comparingDouble(
                         (BandRef at) -> hair.apply(at).level()))

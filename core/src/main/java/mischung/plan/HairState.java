@@ -6,17 +6,17 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import mischung.change.Change;
-import mischung.change.Factors;
-import mischung.doubt.Draw;
-import mischung.doubt.Forecast;
-import mischung.doubt.LevelRange;
-import mischung.doubt.Start;
 import mischung.hair.Canvas;
 import mischung.hair.Look;
 import mischung.hair.Pigment;
 import mischung.hair.PigmentLine;
 import mischung.light.Lab;
+import mischung.process.Change;
+import mischung.process.Factors;
+import mischung.uncertainty.Draw;
+import mischung.uncertainty.Forecast;
+import mischung.uncertainty.LevelRange;
+import mischung.uncertainty.Start;
 import org.jspecify.annotations.Nullable;
 
 /**
@@ -68,7 +68,7 @@ public final class HairState {
     }
 
     /** The same hair, but as it was seen: the reading's doubt takes the place of the prediction's. */
-    HairState seenAs(Underway.Shown shown) {
+    HairState seenAs(HeadUnderway.Shown shown) {
         Canvas there = Start.of(canvas).in(new Draw(shown.level() - level(), shown.warmth(), 0, 0, Factors.AVERAGE));
         return of(Start.of(there), middle, draws);
     }

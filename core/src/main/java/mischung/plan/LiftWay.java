@@ -1,8 +1,8 @@
 package mischung.plan;
 
-import mischung.change.Cover;
-import mischung.change.Place;
-import mischung.change.Setting;
+import mischung.process.Cover;
+import mischung.process.Place;
+import mischung.process.Setting;
 
 /** How lightener is laid. Whether it touches the scalp is not said by it, but by the hair it goes on. */
 public enum LiftWay {

@@ -14,11 +14,6 @@ import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Predicate;
-import mischung.change.Cover;
-import mischung.change.LiftProduct;
-import mischung.change.Lightening;
-import mischung.change.Place;
-import mischung.change.RemoverRound;
 import mischung.formula.FormulaTask;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -29,6 +24,11 @@ import mischung.hair.LevelScale;
 import mischung.hair.Pigments;
 import mischung.hair.Porosity;
 import mischung.hair.Thickness;
+import mischung.process.Cover;
+import mischung.process.LiftProduct;
+import mischung.process.Lightening;
+import mischung.process.Place;
+import mischung.process.RemoverRound;
 import mischung.product.Lightener;
 import mischung.product.ShadeClass;
 import mischung.school.Pull;
@@ -128,12 +128,12 @@ final class Lifting {
     /** What is planned for one band. */
     record Dose(LiftWay way, Lightener make, double volume, double minutes, int times, double reached) {}
 
-    private final Desk desk;
+    private final PlanningContext desk;
     private final Strategy strategy;
-    private final Working work;
+    private final Playthrough work;
     private final Set<BandRef> cleansed = new HashSet<>();
 
-    Lifting(Desk desk, Strategy strategy, Working work) {
+    Lifting(PlanningContext desk, Strategy strategy, Playthrough work) {
         this.desk = desk;
         this.strategy = strategy;
         this.work = work;

@@ -1,9 +1,9 @@
 package mischung.plan;
 
-import mischung.doubt.LevelRange;
 import mischung.hair.Look;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
+import mischung.uncertainty.LevelRange;
 
 /**
  * How a piece of hair is predicted to be after a step.
@@ -17,7 +17,7 @@ public record Outcome(HairState hair, Lab wished, boolean touched, boolean cut) 
         return hair.look();
     }
 
-    /** Levels it may fall between, eight times in ten, see {@link mischung.doubt.Forecast}. */
+    /** Levels it may fall between, eight times in ten, see {@link mischung.uncertainty.Forecast}. */
     public LevelRange range() {
         return hair.range();
     }

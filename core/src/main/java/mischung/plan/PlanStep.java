@@ -4,7 +4,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Set;
-import mischung.Words;
+import mischung.Phrases;
 import mischung.hair.BandRef;
 import mischung.said.Figure;
 import mischung.said.Said;
@@ -69,7 +69,7 @@ public record PlanStep(
 
     /** "Filler 1". */
     public String name() {
-        return Words.capital(kind().words()) + (number == 0 ? "" : " " + number);
+        return Phrases.capital(kind().words()) + (number == 0 ? "" : " " + number);
     }
 
     /** "Filler 1 · 8 copper-gold": with the colours its bowls aim at, or the level it lifts to. */

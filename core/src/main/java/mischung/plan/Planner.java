@@ -8,13 +8,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Set;
-import mischung.doubt.Calibration;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Head;
 import mischung.product.ProductRange;
 import mischung.school.Method;
 import mischung.school.School;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Grey;
 import mischung.wish.Layer;
@@ -35,11 +35,11 @@ public final class Planner {
 
     private static final double STAGED_FROM = 2;
 
-    private final Desk desk;
+    private final PlanningContext desk;
     private final Strategy strategy;
     private final Method method;
     private final WorkedHead head;
-    private final Working work;
+    private final Playthrough work;
     private final TakingOut taking;
     private final Map<BandRef, BandAnswer> answers = new LinkedHashMap<>();
 
@@ -49,12 +49,12 @@ public final class Planner {
     /** Failed while they were worked on: treated, and left alone today. */
     private final Set<BandRef> weak = new HashSet<>();
 
-    private Planner(Desk desk, Strategy strategy) {
+    private Planner(PlanningContext desk, Strategy strategy) {
         this.desk = desk;
         this.strategy = strategy;
         this.method = strategy.method();
         this.head = desk.head();
-        this.work = new Working(desk, method);
+        this.work = new Playthrough(desk, method);
         this.taking = new TakingOut(desk, strategy, work);
     }
 
@@ -66,19 +66,20 @@ public final class Planner {
     /** @param calibration what strand tests have taught of this client's hair */
     public static Plan plan(Head head, Wish wish, School school, ProductRange range, Calibration calibration) {
         return plan(
-                new Desk(head, wish, range, calibration, 3), Strategy.of(school.words(), Method.USUAL.with(school)));
+                new PlanningContext(head, wish, range, calibration, 3),
+                Strategy.of(school.words(), Method.USUAL.with(school)));
     }
 
-    public static Plan plan(Desk desk, Strategy strategy) {
+    public static Plan plan(PlanningContext desk, Strategy strategy) {
         return new Planner(desk, strategy).run();
     }
 
     /** Rounds as somebody wrote them down: the colourist's own route, played through the same hair. */
-    public static Plan byHand(Desk desk, Method method, List<Round> rounds) {
+    public static Plan byHand(PlanningContext desk, Method method, List<Round> rounds) {
         Planner own = new Planner(desk, Strategy.of("own", method).called("own", StrategyMessage.OWN.alone()));
         rounds.forEach(own.work::perform);
         for (BandRef at : desk.head().bands()) {
-            own.answers.put(at, Done.to(at, desk.head(), own.work.steps()));
+            own.answers.put(at, OwnRoundsAnswer.to(at, desk.head(), own.work.steps()));
         }
         return own.finished();
     }
@@ -88,25 +89,25 @@ public final class Planner {
      *
      * @param desk with what is known of the client by now
      */
-    public static Plan resumed(Desk desk, Strategy strategy, Underway underway) {
+    public static Plan resumed(PlanningContext desk, Strategy strategy, HeadUnderway underway) {
         Planner again = new Planner(desk, strategy);
         again.begin(underway);
         return again.onward();
     }
 
     /** The same, but the rest as somebody wrote it down, or as it was planned before. */
-    public static Plan followed(Desk desk, Strategy strategy, Underway underway, List<Round> rest) {
+    public static Plan followed(PlanningContext desk, Strategy strategy, HeadUnderway underway, List<Round> rest) {
         Planner same = new Planner(desk, strategy);
         same.work.asMixed();
         same.begin(underway);
         rest.forEach(same.work::perform);
         for (BandRef at : desk.head().bands()) {
-            same.answers.put(at, Done.to(at, desk.head(), same.work.steps()));
+            same.answers.put(at, OwnRoundsAnswer.to(at, desk.head(), same.work.steps()));
         }
         return same.finished();
     }
 
-    private void begin(Underway underway) {
+    private void begin(HeadUnderway underway) {
         for (Round round : underway.rounds()) {
             work.perform(round);
             taking.taken(round);
@@ -129,7 +130,7 @@ public final class Planner {
     private void laidBetween(Laying laying) {
         for (BandRef at : laying.bands()) {
             between.put(at, laying.action() == Action.FILL ? Decision.FILL : Decision.COLOUR);
-            answers.put(at, Done.to(at, head, work.steps()));
+            answers.put(at, OwnRoundsAnswer.to(at, head, work.steps()));
         }
     }
 
@@ -172,7 +173,14 @@ public final class Planner {
         }
         List<PlanStep> steps = work.steps();
         Plan plan = new Plan(
-                head, desk.wish(), strategy, byZone, work.now(), steps, Alone.of(desk, steps, work.now()), List.of());
+                head,
+                desk.wish(),
+                strategy,
+                byZone,
+                work.now(),
+                steps,
+                SingleShade.of(desk, steps, work.now()),
+                List.of());
         return plan.with(Findings.of(plan));
     }
 

@@ -5,9 +5,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Function;
-import mischung.change.Application;
-import mischung.change.Place;
-import mischung.change.Setting;
 import mischung.formula.Formula;
 import mischung.formula.FormulaTask;
 import mischung.formula.Oddness;
@@ -17,6 +14,9 @@ import mischung.hair.Dyes;
 import mischung.hair.LevelScale;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
+import mischung.process.Application;
+import mischung.process.Place;
+import mischung.process.Setting;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
@@ -46,10 +46,10 @@ final class Recipes {
 
     private static final double LEAST_WEIGHT = 0.1;
 
-    private final Desk desk;
+    private final PlanningContext desk;
     private final School school;
 
-    Recipes(Desk desk, School school) {
+    Recipes(PlanningContext desk, School school) {
         this.desk = desk;
         this.school = school;
     }

@@ -7,21 +7,21 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import mischung.change.Change;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.light.Lab;
+import mischung.process.Change;
 import mischung.wish.WorkedHead;
 
 /** The head while it is worked on: where every band stands by now. */
 final class Simulation {
-    private final Desk desk;
+    private final PlanningContext desk;
     private final WorkedHead head;
     private final Map<BandRef, HairState> now = new HashMap<>();
     private final Set<BandRef> cut = new HashSet<>();
     private final Set<BandRef> touched = new HashSet<>();
 
-    Simulation(Desk desk) {
+    Simulation(PlanningContext desk) {
         this.desk = desk;
         this.head = desk.head();
         head.bands().forEach(at -> now.put(at, desk.start(at)));
@@ -58,7 +58,7 @@ final class Simulation {
     }
 
     /** It was looked at, and is so whatever had been predicted. */
-    void see(BandRef at, Underway.Shown shown) {
+    void see(BandRef at, HeadUnderway.Shown shown) {
         now.put(at, hair(at).seenAs(shown));
     }
 

@@ -22,7 +22,7 @@ final class StepReasons {
         this.head = head;
     }
 
-    List<Reason> treatment(Laying laying, Working work) {
+    List<Reason> treatment(Laying laying, Playthrough work) {
         if (laying instanceof Laying.Wait wait) {
             return List.of(new Reason(
                     Rule.R24,
@@ -47,7 +47,7 @@ final class StepReasons {
         };
     }
 
-    private Reason clarifying(Laying laying, Working work) {
+    private Reason clarifying(Laying laying, Playthrough work) {
         boolean toner = laying.bands().stream()
                 .allMatch(at -> work.hair(at).lifted()
                         && head.at(at)
@@ -76,7 +76,7 @@ final class StepReasons {
         return reasons;
     }
 
-    private List<Reason> remover(Laying laying, Working work) {
+    private List<Reason> remover(Laying laying, Playthrough work) {
         boolean darker = laying.bands().stream()
                 .anyMatch(at -> head.at(at)
                         .aim()
@@ -108,7 +108,7 @@ final class StepReasons {
         return apart.said();
     }
 
-    List<Reason> lift(Laying.Lift laying, Working work) {
+    List<Reason> lift(Laying.Lift laying, Playthrough work) {
         List<Reason> reasons = new ArrayList<>();
         Optional<Aim> wished = laying.bands().stream()
                 .flatMap(at -> head.at(at).aim().stream())
@@ -170,7 +170,7 @@ final class StepReasons {
                 : Optional.empty();
     }
 
-    private double weakest(Laying laying, Working work) {
+    private double weakest(Laying laying, Playthrough work) {
         return laying.bands().stream()
                 .mapToDouble(at -> work.hair(at).integrity())
                 .min()
@@ -178,7 +178,7 @@ final class StepReasons {
     }
 
     /** Where the bands stand by then; what was not worked on yet, as it was read. */
-    static Figure stand(Laying laying, Working work) {
+    static Figure stand(Laying laying, Playthrough work) {
         double low =
                 laying.bands().stream().mapToDouble(at -> work.level(at)).min().orElseThrow();
         double high =

@@ -9,15 +9,15 @@ import java.util.Map;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
-import mischung.change.Place;
-import mischung.change.RemoverRound;
-import mischung.change.Washing;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
 import mischung.hair.Tone;
+import mischung.process.Place;
+import mischung.process.RemoverRound;
+import mischung.process.Washing;
 import mischung.school.Method;
 import mischung.school.TakeOut;
 import mischung.wish.Aim;
@@ -61,7 +61,7 @@ final class TakingOut {
     private final Strategy strategy;
     private final Method method;
     private final WorkedHead head;
-    private final Working work;
+    private final Playthrough work;
     private final Lifting lifting;
     private final Set<BandRef> removed = new HashSet<>();
     private final Set<BandRef> liftedToday = new HashSet<>();
@@ -72,7 +72,7 @@ final class TakingOut {
 
     private boolean begun;
 
-    TakingOut(Desk desk, Strategy strategy, Working work) {
+    TakingOut(PlanningContext desk, Strategy strategy, Playthrough work) {
         this.strategy = strategy;
         this.method = strategy.method();
         this.head = desk.head();

@@ -5,22 +5,22 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import mischung.Constants;
-import mischung.change.Care;
-import mischung.change.Change;
-import mischung.change.Factors;
-import mischung.change.Lightening;
-import mischung.change.Washing;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
 import mischung.plan.Action;
 import mischung.plan.Bowl;
-import mischung.plan.Desk;
 import mischung.plan.LiftBowl;
 import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.plan.PlanningContext;
+import mischung.process.Care;
+import mischung.process.Change;
+import mischung.process.Factors;
+import mischung.process.Lightening;
+import mischung.process.Washing;
 import mischung.said.Said;
 import mischung.wish.Aim;
 
@@ -37,7 +37,7 @@ final class Fallbacks {
         this.plan = plan;
     }
 
-    static List<Fallback> of(Desk desk, Plan plan) {
+    static List<Fallback> of(PlanningContext desk, Plan plan) {
         Fallbacks prepared = new Fallbacks(plan);
         for (int i = 0; i < plan.steps().size(); i++) {
             PlanStep step = plan.steps().get(i);

@@ -3,8 +3,6 @@ package mischung.route;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mischung.change.Factors;
-import mischung.change.Washing;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -15,6 +13,8 @@ import mischung.hair.Reading;
 import mischung.hair.Tone;
 import mischung.history.History;
 import mischung.plan.Plan;
+import mischung.process.Factors;
+import mischung.process.Washing;
 
 /**
  * How the head looks some weeks after the last visit: what washes out, and what has grown.

@@ -9,9 +9,9 @@ import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Treatment;
+import mischung.sequence.OrderTerms;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
-import mischung.sequence.Terms;
 
 /**
  * What a route is held against: the price of a result in colour, strength, hours and money.
@@ -62,7 +62,7 @@ public record Measures(
             }
         }
         Sequence sequence = Sequencer.of(
-                plan, Terms.usual(house.durations(), plan.wish().limits().hands()));
+                plan, OrderTerms.usual(house.durations(), plan.wish().limits().hands()));
         int colour = plan.steps().stream()
                 .flatMap(step -> step.bowls().stream())
                 .mapToInt((Bowl bowl) -> bowl.grams().totalGrams())

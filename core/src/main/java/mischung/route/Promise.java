@@ -6,9 +6,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import mischung.after.Upkeep;
-import mischung.change.Factors;
-import mischung.change.Washing;
+import mischung.aftercare.Upkeep;
 import mischung.hair.BandRef;
 import mischung.hair.Look;
 import mischung.plan.Action;
@@ -19,6 +17,8 @@ import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Treatment;
 import mischung.plan.Warning;
+import mischung.process.Factors;
+import mischung.process.Washing;
 import mischung.product.ShadeClass;
 import mischung.said.Figure;
 import mischung.said.Said;
@@ -289,7 +289,7 @@ public record Promise(
     private static List<Said> notPromised(Route route) {
         Plan plan = route.plan();
         List<Said> all = new ArrayList<>();
-        if (!Decide.reached(route)) {
+        if (!RouteComparison.reached(route)) {
             all.add(PromiseMessage.COMES_NEAR
                     .say()
                     .part("wish", plan.wish().said())

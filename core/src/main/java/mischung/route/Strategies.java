@@ -4,8 +4,8 @@ import java.util.ArrayList;
 import java.util.List;
 import mischung.hair.BandKind;
 import mischung.plan.Action;
-import mischung.plan.Desk;
 import mischung.plan.Plan;
+import mischung.plan.PlanningContext;
 import mischung.plan.Strategy;
 import mischung.plan.StrategyMessage;
 import mischung.said.Said;
@@ -24,14 +24,14 @@ final class Strategies {
     private Strategies() {}
 
     /** The chosen schools, as they are. */
-    static Strategy chosen(Desk desk, Method method) {
+    static Strategy chosen(PlanningContext desk, Method method) {
         Strategy own = Strategy.of("by-your-schools", method);
         int visits = Math.min(2, desk.wish().limits().visits());
         return method.pace() == Pace.SEVERAL ? own.inVisits(Math.max(1, visits)) : own;
     }
 
     /** @param first the chosen schools' plan, which tells what there is to differ in */
-    static List<Strategy> others(Desk desk, Strategy chosen, Plan first) {
+    static List<Strategy> others(PlanningContext desk, Strategy chosen, Plan first) {
         Method method = chosen.method();
         List<Strategy> all = new ArrayList<>();
         boolean lifts = has(first, Action.LIGHTEN) || has(first, Action.CLEANSE);
@@ -103,11 +103,11 @@ final class Strategies {
         return plan.steps().stream().anyMatch(step -> step.kind() == action);
     }
 
-    private static boolean coloured(Desk desk) {
+    private static boolean coloured(PlanningContext desk) {
         return desk.head().bands().stream().anyMatch(at -> desk.head().band(at).kind() == BandKind.COLOURED);
     }
 
-    private static boolean anyLightened(Desk desk) {
+    private static boolean anyLightened(PlanningContext desk) {
         return desk.head().bands().stream()
                 .anyMatch(at -> desk.head().band(at).kind().lifted());
     }

@@ -2,10 +2,10 @@ package mischung.sequence;
 
 import java.util.List;
 import mischung.said.Said;
-import mischung.sequence.Lay.Unit;
+import mischung.sequence.ProductUse.Unit;
 
 /** One product that goes on in one stage, from one bowl or from none. */
-sealed interface Applied permits Lay, LiftLay {
+sealed interface Applied permits ProductUse, LiftLay {
     /** A bowl is laid well before its life ends: by this share of it. */
     double WELL_BEFORE = 0.7;
 

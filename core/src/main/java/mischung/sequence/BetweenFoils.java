@@ -6,8 +6,8 @@ import java.util.List;
 import java.util.Map;
 import java.util.function.IntConsumer;
 import mischung.hair.ZonePlace;
-import mischung.sequence.Bench.Shown;
-import mischung.sequence.Piece.Lag;
+import mischung.sequence.Activity.Lag;
+import mischung.sequence.StageAssembly.Shown;
 import mischung.wish.WorkedHead;
 
 /**
@@ -16,21 +16,27 @@ import mischung.wish.WorkedHead;
  */
 final class BetweenFoils {
     /** What was laid of one product in one zone. */
-    private record Laid(Lay lay, Lay.Unit unit, int piece) {}
+    private record Laid(ProductUse lay, ProductUse.Unit unit, int piece) {}
 
-    private final List<Lay> lays;
+    private final List<ProductUse> lays;
     private final WorkedHead head;
-    private final Terms terms;
-    private final Bench bench;
+    private final OrderTerms terms;
+    private final StageAssembly bench;
     private final Hands hands;
-    private final List<List<Lay.Unit>> groups;
+    private final List<List<ProductUse.Unit>> groups;
     private final int late;
     private final List<List<Laid>> laid = new ArrayList<>();
 
     /** @param groups of foils that are rinsed together */
-    BetweenFoils(Stage.Job job, WorkedHead head, Terms terms, Bench bench, Hands hands, List<List<Lay.Unit>> groups) {
+    BetweenFoils(
+            Stage.Job job,
+            WorkedHead head,
+            OrderTerms terms,
+            StageAssembly bench,
+            Hands hands,
+            List<List<ProductUse.Unit>> groups) {
         this.lays = job.work().lays().stream()
-                .sorted(Comparator.comparingInt((Lay lay) -> -lay.works()))
+                .sorted(Comparator.comparingInt((ProductUse lay) -> -lay.works()))
                 .toList();
         this.head = head;
         this.terms = terms;
@@ -42,10 +48,10 @@ final class BetweenFoils {
     }
 
     /** The zones that are rinsed with a group: where its last foils lie; what has no foils comes off with the last of all. */
-    private List<Lay.Unit> units(Lay lay, int group) {
+    private List<ProductUse.Unit> units(ProductUse lay, int group) {
         return lay.minutesByZone().keySet().stream()
                 .filter(zone -> rinsedWith(zone) == group)
-                .map(zone -> new Lay.Unit(zone, 1, 1))
+                .map(zone -> new ProductUse.Unit(zone, 1, 1))
                 .toList();
     }
 
@@ -58,7 +64,7 @@ final class BetweenFoils {
         return groups.size() - 1;
     }
 
-    private double takes(Lay lay, int group) {
+    private double takes(ProductUse lay, int group) {
         return lay.minutesOn(units(lay, group)) / terms.hands();
     }
 
@@ -79,20 +85,20 @@ final class BetweenFoils {
         }
     }
 
-    private void product(Lay lay, int group, int earliest, IntConsumer meanwhile) {
-        List<Lay.Unit> units = units(lay, group);
+    private void product(ProductUse lay, int group, int earliest, IntConsumer meanwhile) {
+        List<ProductUse.Unit> units = units(lay, group);
         if (units.isEmpty()) {
             return;
         }
-        Map<Lay.Unit, Integer> minutes = lay.minutes(units);
+        Map<ProductUse.Unit, Integer> minutes = lay.minutes(units);
         int fresh = (int) Math.ceil(takes(lay, group) / (Applied.WELL_BEFORE * lay.bowlLife()));
         int most = Math.max(1, lay.mostBatches() / groups.size());
-        for (List<Lay.Unit> batch : Lay.parted(
+        for (List<ProductUse.Unit> batch : ProductUse.parted(
                 units, unit -> minutes.getOrDefault(unit, 1), Math.min(units.size(), Math.min(fresh, most)))) {
             meanwhile.accept(minutes.getOrDefault(batch.get(0), 1));
             int mix = hands.mix(lay, place(batch.get(0)), Math.max(earliest, hands.soonest()));
             List<Integer> pieces = new ArrayList<>();
-            for (Lay.Unit unit : batch) {
+            for (ProductUse.Unit unit : batch) {
                 int takes = minutes.getOrDefault(unit, 1);
                 if (!pieces.isEmpty()) {
                     meanwhile.accept(takes);
@@ -115,7 +121,7 @@ final class BetweenFoils {
                 pieces.add(piece);
                 laid.get(group).add(new Laid(lay, unit, piece));
             }
-            bench.batches.add(new Bench.Mixed(lay, hands.mixed(lay.bowl()), mix, pieces, batch));
+            bench.batches.add(new StageAssembly.Mixed(lay, hands.mixed(lay.bowl()), mix, pieces, batch));
         }
     }
 
@@ -139,7 +145,7 @@ final class BetweenFoils {
         boolean fits = true;
         for (Laid one : laid.get(group)) {
             fits &= hands.start(rinse) - hands.end(one.piece) <= one.lay.longest() + late;
-            bench.clocks.add(new Bench.Clock(
+            bench.clocks.add(new StageAssembly.Clock(
                     one.lay,
                     one.unit.zone(),
                     place(one.unit),
@@ -153,7 +159,7 @@ final class BetweenFoils {
         return fits;
     }
 
-    private ZonePlace place(Lay.Unit unit) {
+    private ZonePlace place(ProductUse.Unit unit) {
         return head.read().zones().get(unit.zone()).place();
     }
 }

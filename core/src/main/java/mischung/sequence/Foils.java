@@ -104,7 +104,7 @@ record Foils(
             step.bowls().stream()
                     .filter(bowl -> bowl.bands().stream()
                             .allMatch(at -> head.at(at).weave() == Weave.PIECES && !lifted.contains(at)))
-                    .filter(bowl -> open || !StageWork.atTheBasin(bowl.action()))
+                    .filter(bowl -> open || !StageDemand.atTheBasin(bowl.action()))
                     .forEach(bowl -> all.add(bowl.name()));
             step.lifts().forEach(lift -> lifted.addAll(lift.bands()));
         }

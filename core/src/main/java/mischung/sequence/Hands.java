@@ -6,9 +6,9 @@ import java.util.List;
 import java.util.Map;
 import mischung.hair.ZonePlace;
 import mischung.said.Said;
-import mischung.sequence.Bench.Shown;
-import mischung.sequence.Piece.Lag;
-import mischung.sequence.Piece.Use;
+import mischung.sequence.Activity.Lag;
+import mischung.sequence.Activity.Use;
+import mischung.sequence.StageAssembly.Shown;
 
 /**
  * The hands of a stage that is played through: every piece is put on the bench in turn and begun as soon as somebody is free, the
@@ -17,8 +17,8 @@ import mischung.sequence.Piece.Use;
 final class Hands {
     private static final int FIRST_PIECES = 64;
 
-    private final Bench bench;
-    private final Terms terms;
+    private final StageAssembly bench;
+    private final OrderTerms terms;
     private final int[] free;
     private final Map<String, Integer> numbers = new HashMap<>();
     private int[] start = new int[FIRST_PIECES];
@@ -32,7 +32,7 @@ final class Hands {
     /** The last that was laid; nothing yet below 0. */
     private int laid = -1;
 
-    Hands(Bench bench, Terms terms) {
+    Hands(StageAssembly bench, OrderTerms terms) {
         this.bench = bench;
         this.terms = terms;
         this.free = new int[terms.hands() + 1];

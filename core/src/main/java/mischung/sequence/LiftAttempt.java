@@ -13,12 +13,12 @@ import mischung.hair.ZonePlace;
 import mischung.product.HairAmount;
 import mischung.said.Figure;
 import mischung.said.Said;
-import mischung.sequence.Bench.Shown;
+import mischung.sequence.Activity.Lag;
+import mischung.sequence.Activity.Use;
 import mischung.sequence.LiftLay.Foils;
 import mischung.sequence.LiftStage.Pass;
 import mischung.sequence.LiftStage.Run;
-import mischung.sequence.Piece.Lag;
-import mischung.sequence.Piece.Use;
+import mischung.sequence.StageAssembly.Shown;
 import mischung.wish.WorkedHead;
 
 /**
@@ -42,12 +42,12 @@ final class LiftAttempt {
     private final Stage.Job job;
     private final WorkedHead head;
     private final Durations durations;
-    private final Terms terms;
+    private final OrderTerms terms;
     private final LiftStage.Foiling foiling;
-    private final List<List<Lay.Unit>> groups;
+    private final List<List<ProductUse.Unit>> groups;
     private final List<Pass> passes;
     private final Way way;
-    private final Bench bench;
+    private final StageAssembly bench;
     private final int longest;
     private final Hands hands;
     private final BetweenFoils between;
@@ -84,10 +84,10 @@ final class LiftAttempt {
     LiftAttempt(
             Stage.Job job,
             WorkedHead head,
-            Terms terms,
+            OrderTerms terms,
             int clock,
             LiftStage.Foiling foiling,
-            List<List<Lay.Unit>> groups,
+            List<List<ProductUse.Unit>> groups,
             List<Pass> passes,
             Way way) {
         this.job = job;
@@ -98,7 +98,7 @@ final class LiftAttempt {
         this.groups = groups;
         this.passes = passes;
         this.way = way;
-        this.bench = new Bench(job.id(), clock, terms.pins());
+        this.bench = new StageAssembly(job.id(), clock, terms.pins());
         this.hands = new Hands(bench, terms);
         this.between = new BetweenFoils(job, head, terms, bench, hands, groups);
         this.longest = (int) durations.of("lightener on the hair") + job.late();
@@ -126,7 +126,10 @@ final class LiftAttempt {
 
     /** A group of sections that is rinsed together: the batches its bowls are laid from, and its hair that lifts. */
     private record Part(
-            int group, List<Lay.Unit> units, Map<String, Map<Lay.Unit, Run>> runs, List<LiftedStrand> here) {}
+            int group,
+            List<ProductUse.Unit> units,
+            Map<String, Map<ProductUse.Unit, Run>> runs,
+            List<LiftedStrand> here) {}
 
     /** Pass by pass over all of them; a part whose last pass is done is rinsed when it is due. */
     private void parts(List<Part> some) {
@@ -156,40 +159,40 @@ final class LiftAttempt {
     }
 
     /** Roots are laid zone by zone; where a zone is rinsed in parts, part by part. */
-    private static List<Lay.Unit> zones(List<Lay.Unit> units) {
+    private static List<ProductUse.Unit> zones(List<ProductUse.Unit> units) {
         return units.stream()
                 .map(unit -> units.stream()
                                         .filter(other -> other.zone() == unit.zone())
                                         .count()
                                 == unit.of()
-                        ? new Lay.Unit(unit.zone(), 1, 1)
+                        ? new ProductUse.Unit(unit.zone(), 1, 1)
                         : unit)
                 .distinct()
                 .toList();
     }
 
-    private Map<String, Map<Lay.Unit, Run>> runs(int g, List<Lay.Unit> units) {
-        Map<String, Map<Lay.Unit, Run>> all = new LinkedHashMap<>();
+    private Map<String, Map<ProductUse.Unit, Run>> runs(int g, List<ProductUse.Unit> units) {
+        Map<String, Map<ProductUse.Unit, Run>> all = new LinkedHashMap<>();
         double whole = groups.stream()
                 .flatMap(List::stream)
                 .mapToDouble(foiling::minutes)
                 .sum();
         double share = units.stream().mapToDouble(foiling::minutes).sum() / whole;
         for (LiftLay lay : job.work().lifts()) {
-            List<Lay.Unit> on =
+            List<ProductUse.Unit> on =
                     (lay.root() ? zones(units) : units).stream().filter(lay::on).toList();
             if (on.isEmpty()) {
                 continue;
             }
-            Map<Lay.Unit, Integer> minutes = minutes(on, lay.root(), 1);
+            Map<ProductUse.Unit, Integer> minutes = minutes(on, lay.root(), 1);
             double laying = minutes.values().stream().mapToInt(m -> m).sum();
-            List<List<Lay.Unit>> batches = Lay.parted(
+            List<List<ProductUse.Unit>> batches = ProductUse.parted(
                     on,
                     unit -> minutes.getOrDefault(unit, 1),
                     Math.min(on.size(), batches(lay, laying, lay.grams() * share)));
-            Map<Lay.Unit, Run> of = new LinkedHashMap<>();
+            Map<ProductUse.Unit, Run> of = new LinkedHashMap<>();
             for (int b = 0; b < batches.size(); b++) {
-                for (Lay.Unit unit : batches.get(b)) {
+                for (ProductUse.Unit unit : batches.get(b)) {
                     of.put(unit, new Run(lay.bowl(), g, b));
                 }
             }
@@ -209,22 +212,22 @@ final class LiftAttempt {
         return Math.max(needed, Math.min(most, Math.max(fresh, Math.max(bowls, ramp))));
     }
 
-    private Map<Lay.Unit, Integer> minutes(List<Lay.Unit> units, boolean root, int time) {
+    private Map<ProductUse.Unit, Integer> minutes(List<ProductUse.Unit> units, boolean root, int time) {
         Map<Integer, Double> byZone = new LinkedHashMap<>();
         units.forEach(unit -> byZone.computeIfAbsent(
                 unit.zone(), zone -> root ? foiling.roots(zone, time) : foiling.lengths(zone, time)));
         byZone.values().removeIf(minutes -> minutes <= 0);
-        return Lay.minutes(units, byZone);
+        return ProductUse.minutes(units, byZone);
     }
 
-    private void pass(Part part, List<Lay.Unit> units, boolean root, int time) {
+    private void pass(Part part, List<ProductUse.Unit> units, boolean root, int time) {
         List<LiftedStrand> here = part.here;
-        Map<Lay.Unit, Integer> minutes = minutes(units, root, time);
+        Map<ProductUse.Unit, Integer> minutes = minutes(units, root, time);
         Map<String, Integer> mixed = new HashMap<>();
         Map<String, Run> current = new HashMap<>();
         Map<String, List<Integer>> laidOf = new HashMap<>();
-        Map<String, List<Lay.Unit>> unitsOf = new HashMap<>();
-        for (Lay.Unit unit : units) {
+        Map<String, List<ProductUse.Unit>> unitsOf = new HashMap<>();
+        for (ProductUse.Unit unit : units) {
             List<LiftLay> lays = foiling.lays(unit, root, time);
             if (lays.isEmpty()) {
                 continue;
@@ -241,11 +244,11 @@ final class LiftAttempt {
                     int mix = hands.mix(lay, place(unit), from(List.of(lay), unit, time, here));
                     mixed.put(lay.bowl(), mix);
                     List<Integer> pieces = new ArrayList<>();
-                    List<Lay.Unit> on = new ArrayList<>();
+                    List<ProductUse.Unit> on = new ArrayList<>();
                     laidOf.put(lay.bowl(), pieces);
                     unitsOf.put(lay.bowl(), on);
                     runOf.put(bench.batches.size(), run);
-                    bench.batches.add(new Bench.Mixed(lay, hands.mixed(lay.bowl()), mix, pieces, on));
+                    bench.batches.add(new StageAssembly.Mixed(lay, hands.mixed(lay.bowl()), mix, pieces, on));
                     fresh = true;
                 }
             }
@@ -269,7 +272,7 @@ final class LiftAttempt {
         }
     }
 
-    private static Run run(Map<String, Map<Lay.Unit, Run>> runs, LiftLay lay, Lay.Unit unit) {
+    private static Run run(Map<String, Map<ProductUse.Unit, Run>> runs, LiftLay lay, ProductUse.Unit unit) {
         Run run = runs.getOrDefault(lay.bowl(), Map.of()).get(unit);
         if (run == null) {
             throw new IllegalStateException("No batch for " + lay.name());
@@ -284,7 +287,7 @@ final class LiftAttempt {
     }
 
     /** When these can be laid at the earliest: hands are free, and the hair is due. */
-    private int from(List<LiftLay> lays, Lay.Unit unit, int time, List<LiftedStrand> here) {
+    private int from(List<LiftLay> lays, ProductUse.Unit unit, int time, List<LiftedStrand> here) {
         int from = hands.soonest();
         for (LiftLay lay : lays) {
             for (LiftedStrand strand : here) {
@@ -296,7 +299,7 @@ final class LiftAttempt {
         return from;
     }
 
-    private static LiftedStrand strand(Part part, LiftLay lay, Lay.Unit unit) {
+    private static LiftedStrand strand(Part part, LiftLay lay, ProductUse.Unit unit) {
         return part.here.stream()
                 .filter(strand -> strand.lay.bowl().equals(lay.bowl()) && strand.unit.equals(unit))
                 .findFirst()
@@ -308,7 +311,7 @@ final class LiftAttempt {
     }
 
     /** What a laying waits for on the same hair: its own product to have worked, or the lengths beside a root to be near (R33). */
-    private List<Lag> waits(LiftedStrand strand, LiftLay lay, Lay.Unit unit, int time) {
+    private List<Lag> waits(LiftedStrand strand, LiftLay lay, ProductUse.Unit unit, int time) {
         if (strand.lay.bowl().equals(lay.bowl()) && strand.unit.equals(unit) && time > 1 && !strand.laid.isEmpty()) {
             return List.of(Lag.afterEnd(strand.last(), lay.works()));
         }
@@ -322,7 +325,7 @@ final class LiftAttempt {
     }
 
     /** Whether a root is laid beside lengths that lift. */
-    private static boolean beside(LiftedStrand lengths, LiftLay root, Lay.Unit unit) {
+    private static boolean beside(LiftedStrand lengths, LiftLay root, ProductUse.Unit unit) {
         return root.root()
                 && !lengths.lay.root()
                 && lengths.unit.zone() == unit.zone()
@@ -331,7 +334,7 @@ final class LiftAttempt {
 
     private int lay(
             List<LiftLay> lays,
-            Lay.Unit unit,
+            ProductUse.Unit unit,
             int time,
             int takes,
             boolean root,
@@ -433,7 +436,7 @@ final class LiftAttempt {
         for (int who = 1; who <= job.resting(); who++) {
             hands.put(
                     "BREAK " + who,
-                    Bench.BREAK,
+                    StageAssembly.BREAK,
                     durations.minutes("break", Task.Kind.BREAK),
                     Use.ASIDE,
                     who,
@@ -501,7 +504,7 @@ final class LiftAttempt {
         return Math.max(Math.min(SHORTEST_RINSE, rinse.minutes()), (int) Math.ceil(rinse.minutes() * share));
     }
 
-    private ZonePlace place(Lay.Unit unit) {
+    private ZonePlace place(ProductUse.Unit unit) {
         return head.read().zones().get(unit.zone()).place();
     }
 }

@@ -49,12 +49,12 @@ record LiftLay(
         return true;
     }
 
-    boolean on(Lay.Unit unit) {
+    boolean on(ProductUse.Unit unit) {
         return minutesByZone.containsKey(unit.zone());
     }
 
     @Override
-    public double minutesOn(List<Lay.Unit> units) {
+    public double minutesOn(List<ProductUse.Unit> units) {
         return units.stream()
                 .mapToDouble(unit -> minutesByZone.getOrDefault(unit.zone(), 0.0) / unit.of())
                 .sum();

@@ -47,13 +47,13 @@ final class LiftStage {
 
     private final Stage.Job job;
     private final WorkedHead head;
-    private final Terms terms;
+    private final OrderTerms terms;
     private final int visit;
     private final int clock;
     private final Foiling foiling;
 
     /** @param order of zones, by their index */
-    LiftStage(Stage.Job job, WorkedHead head, Terms terms, int visit, int clock, Comparator<Integer> order) {
+    LiftStage(Stage.Job job, WorkedHead head, OrderTerms terms, int visit, int clock, Comparator<Integer> order) {
         this.job = job;
         this.head = head;
         this.terms = terms;
@@ -64,23 +64,25 @@ final class LiftStage {
 
     /** @return empty if something would stay past what it may come to, however the head is parted */
     Optional<Stage.Done> solve() {
-        List<Lay.Unit> units = Lay.units(foiling.first(), terms.durations().of("chunk"));
+        List<ProductUse.Unit> units =
+                ProductUse.units(foiling.first(), terms.durations().of("chunk"));
         Optional<Found> best = Optional.empty();
         for (int groups = 1; groups <= Math.min(MOST_GROUPS, units.size()) && best.isEmpty(); groups++) {
-            best = inGroups(Lay.parted(units, foiling::minutes, groups));
+            best = inGroups(ProductUse.parted(units, foiling::minutes, groups));
         }
         return best.map(this::fewestBowls).map(found -> found.verdict.done(visit));
     }
 
     /** A way over the head and what comes of it. */
-    private record Found(List<List<Lay.Unit>> groups, List<Pass> passes, LiftAttempt.Way way, LiftVerdict verdict) {
+    private record Found(
+            List<List<ProductUse.Unit>> groups, List<Pass> passes, LiftAttempt.Way way, LiftVerdict verdict) {
         boolean better(Found other) {
             double uneven = Math.max(0, verdict.uneven() - EVEN) - Math.max(0, other.verdict.uneven() - EVEN);
             return Math.abs(uneven) > 1e-6 ? uneven < 0 : verdict.minutes() < other.verdict.minutes();
         }
     }
 
-    private Found tried(List<List<Lay.Unit>> groups, List<Pass> passes, LiftAttempt.Way way) {
+    private Found tried(List<List<ProductUse.Unit>> groups, List<Pass> passes, LiftAttempt.Way way) {
         return new Found(
                 groups, passes, way, new LiftAttempt(job, head, terms, clock, foiling, groups, passes, way).verdict());
     }
@@ -91,7 +93,7 @@ final class LiftStage {
         return plain.verdict.fits() && plain.verdict.fresh() && plain.better(best) ? plain : best;
     }
 
-    private Optional<Found> inGroups(List<List<Lay.Unit>> groups) {
+    private Optional<Found> inGroups(List<List<ProductUse.Unit>> groups) {
         for (boolean apart : groups.size() == 1 ? new boolean[] {false} : new boolean[] {false, true}) {
             for (double root : times(true) > 0 ? ROOTS : ALONE) {
                 Tried tried = inGroups(groups, apart, root);
@@ -110,7 +112,7 @@ final class LiftStage {
     /** @param onlyRoots whether in one of them nothing but roots stayed longer than it may */
     private record Tried(Optional<Found> best, boolean onlyRoots) {}
 
-    private Tried inGroups(List<List<Lay.Unit>> groups, boolean apart, double root) {
+    private Tried inGroups(List<List<ProductUse.Unit>> groups, boolean apart, double root) {
         Optional<Found> best = Optional.empty();
         boolean onlyRoots = false;
         for (List<Pass> passes : passes()) {
@@ -193,7 +195,7 @@ final class LiftStage {
             return lengths > 0 ? lengths : roots(zone, 1);
         }
 
-        double minutes(Lay.Unit unit) {
+        double minutes(ProductUse.Unit unit) {
             return lengthsOrRoot(unit.zone()) / unit.of();
         }
 
@@ -230,7 +232,7 @@ final class LiftStage {
             return own > 0 && foiled ? durations.of("root into the foils") * lengths(zone, 1) : own;
         }
 
-        List<LiftLay> lays(Lay.Unit unit, boolean root, int time) {
+        List<LiftLay> lays(ProductUse.Unit unit, boolean root, int time) {
             return lays.stream()
                     .filter(lay -> lay.root() == root && lay.times() >= time && lay.on(unit))
                     .toList();

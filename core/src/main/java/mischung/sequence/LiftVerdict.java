@@ -18,7 +18,7 @@ import mischung.wish.WorkedHead;
  * @param onlyRoots whether it is roots alone that stay longer than they may
  */
 record LiftVerdict(
-        Bench bench,
+        StageAssembly bench,
         Solver.Order order,
         Map<Integer, Double> volumes,
         Map<String, Spread> spreads,
@@ -66,7 +66,7 @@ record LiftVerdict(
         private static final int LEAST_WINDOW = 5;
 
         private final WorkedHead head;
-        private final Bench bench;
+        private final StageAssembly bench;
         private final Hands hands;
         private final List<LiftedStrand> strands;
         private final int late;
@@ -76,7 +76,7 @@ record LiftVerdict(
          * @param late minutes past what it should that everything may stay
          * @param longest minutes that lightener may stay
          */
-        Judge(WorkedHead head, Bench bench, Hands hands, List<LiftedStrand> strands, int late, int longest) {
+        Judge(WorkedHead head, StageAssembly bench, Hands hands, List<LiftedStrand> strands, int late, int longest) {
             this.head = head;
             this.bench = bench;
             this.hands = hands;
@@ -177,7 +177,7 @@ record LiftVerdict(
                 int latest = Math.max(
                         earliest + LEAST_WINDOW, late + strand.ramping().tooLong(volume, before, longest));
                 fits &= gap <= latest && gap <= longest;
-                bench.clocks.add(new Bench.Clock(
+                bench.clocks.add(new StageAssembly.Clock(
                         strand.lay,
                         strand.unit.zone(),
                         head.read().zones().get(strand.unit.zone()).place(),

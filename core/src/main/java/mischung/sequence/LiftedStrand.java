@@ -7,7 +7,7 @@ import org.jspecify.annotations.Nullable;
 /** Hair of one zone, or of a part of it, under one bowl of lightener: when that was laid, pass by pass, and when it is rinsed. */
 final class LiftedStrand {
     final LiftLay lay;
-    final Lay.Unit unit;
+    final ProductUse.Unit unit;
     final int group;
 
     /** What it is laid from. */
@@ -23,7 +23,7 @@ final class LiftedStrand {
     /** Known once it is rinsed; nothing moves then. */
     private @Nullable List<Integer> untilRinse;
 
-    LiftedStrand(LiftLay lay, Lay.Unit unit, int group, LiftStage.Run run) {
+    LiftedStrand(LiftLay lay, ProductUse.Unit unit, int group, LiftStage.Run run) {
         this.lay = lay;
         this.unit = unit;
         this.group = group;

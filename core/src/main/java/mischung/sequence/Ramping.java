@@ -4,10 +4,10 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import mischung.change.Place;
 import mischung.hair.Canvas;
 import mischung.hair.Elasticity;
 import mischung.plan.Laying;
+import mischung.process.Place;
 
 /**
  * Where lightener brings one stretch of hair, with other developers than its own and for the minutes its layings really have:

@@ -9,7 +9,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Supplier;
 import java.util.stream.Stream;
-import mischung.change.Wetness;
 import mischung.hair.BandRef;
 import mischung.hair.Canvas;
 import mischung.plan.Action;
@@ -18,6 +17,7 @@ import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Treatment;
+import mischung.process.Wetness;
 import mischung.said.Figure;
 import mischung.said.Said;
 import mischung.school.Between;
@@ -43,9 +43,9 @@ public final class Sequencer {
 
     private final Plan plan;
     private final Method method;
-    private final Terms terms;
+    private final OrderTerms terms;
     private final Comparator<Integer> order;
-    private final StageWork work;
+    private final StageDemand work;
     private final Timeline timeline;
     private final List<Sequence.Ramp> ramps = new ArrayList<>();
     private final List<Sequence.Unmoved> unmoved = new ArrayList<>();
@@ -68,21 +68,21 @@ public final class Sequencer {
     private int bound;
     private boolean whole = true;
 
-    private Sequencer(Plan plan, Terms terms) {
+    private Sequencer(Plan plan, OrderTerms terms) {
         this.plan = plan;
         this.method = plan.strategy().method();
         this.terms = terms;
         this.order = order(plan.head(), method.start());
-        this.work = new StageWork(plan.head(), terms.durations(), order);
+        this.work = new StageDemand(plan.head(), terms.durations(), order);
         this.timeline = new Timeline(plan.head());
     }
 
     /** By the figures that ship, for the people the wish names. */
     public static Sequence of(Plan plan) {
-        return of(plan, Terms.usual(Durations.USUAL, plan.wish().limits().hands()));
+        return of(plan, OrderTerms.usual(Durations.USUAL, plan.wish().limits().hands()));
     }
 
-    public static Sequence of(Plan plan, Terms terms) {
+    public static Sequence of(Plan plan, OrderTerms terms) {
         return new Sequencer(plan, terms).run();
     }
 

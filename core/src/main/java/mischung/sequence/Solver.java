@@ -81,7 +81,7 @@ final class Solver {
     /** So many ways of waiting are tried where the first order will do. */
     private static final int FEW_WAITS = 12;
 
-    private final List<Piece> pieces;
+    private final List<Activity> pieces;
 
     /** Minute before which each must not begin. */
     private final int[] release;
@@ -113,7 +113,7 @@ final class Solver {
     private boolean stopped;
 
     private Solver(
-            List<Piece> pieces,
+            List<Activity> pieces,
             Net net,
             int[] release,
             int hands,
@@ -141,10 +141,10 @@ final class Solver {
         for (int i = 0; i < n; i++) {
             followers.add(new ArrayList<>());
             boolean window = false;
-            for (Piece.Lag lag : pieces.get(i).lags()) {
+            for (Activity.Lag lag : pieces.get(i).lags()) {
                 followers.get(lag.of()).add(i);
                 pending[i]++;
-                window |= lag.most() < Piece.Lag.NO_END;
+                window |= lag.most() < Activity.Lag.NO_END;
             }
             if (window && !pieces.get(i).soft()) {
                 withWindow.add(i);
@@ -159,24 +159,25 @@ final class Solver {
      * @param mostNodes steps of the search; 0: the first order that keeps every window will do
      * @return empty if no order was found that keeps every window
      */
-    static Optional<Order> solve(List<Piece> pieces, int hands, long mostNodes, int below, BooleanSupplier cancelled) {
+    static Optional<Order> solve(
+            List<Activity> pieces, int hands, long mostNodes, int below, BooleanSupplier cancelled) {
         return solve(pieces, hands, mostNodes, below, cancelled, true);
     }
 
     /** The same where nothing waits longer than its lags, hands and the head ask for: something that was moved by hand holds up nothing. */
     static Optional<Order> withoutWaiting(
-            List<Piece> pieces, int hands, long mostNodes, int below, BooleanSupplier cancelled) {
+            List<Activity> pieces, int hands, long mostNodes, int below, BooleanSupplier cancelled) {
         return solve(pieces, hands, mostNodes, below, cancelled, false);
     }
 
     private static Optional<Order> solve(
-            List<Piece> pieces, int hands, long mostNodes, int below, BooleanSupplier cancelled, boolean mayWait) {
+            List<Activity> pieces, int hands, long mostNodes, int below, BooleanSupplier cancelled, boolean mayWait) {
         Deque<List<Integer>> open = new ArrayDeque<>();
         Set<List<Integer>> seen = new HashSet<>();
         int horizon = horizon(pieces);
         Optional<List<Integer>> first = mayWait
                 ? waiting(pieces, releases(pieces), horizon)
-                : Optional.of(pieces.stream().map(Piece::release).toList());
+                : Optional.of(pieces.stream().map(Activity::release).toList());
         first.ifPresent(release -> {
             open.add(release);
             seen.add(release);
@@ -238,7 +239,7 @@ final class Solver {
      * @param start minute of each piece
      * @param person who does it, 1 and more
      */
-    static Order given(List<Piece> pieces, int hands, int[] start, int[] person) {
+    static Order given(List<Activity> pieces, int hands, int[] start, int[] person) {
         int minutes = 0;
         for (int i = 0; i < start.length; i++) {
             minutes = Math.max(minutes, start[i] + pieces.get(i).minutes());
@@ -253,20 +254,20 @@ final class Solver {
      *
      * @return none if something could not end by the horizon
      */
-    private static Optional<List<Integer>> waiting(List<Piece> pieces, int[] from, int horizon) {
+    private static Optional<List<Integer>> waiting(List<Activity> pieces, int[] from, int horizon) {
         int[] release = from.clone();
         boolean moved = true;
         while (moved) {
             moved = false;
             for (int i = 0; i < release.length; i++) {
-                for (Piece.Lag lag : pieces.get(i).lags()) {
+                for (Activity.Lag lag : pieces.get(i).lags()) {
                     int gap = lag.fromEnd() ? pieces.get(lag.of()).minutes() : 0;
                     if (release[i] < release[lag.of()] + gap + lag.least()) {
                         release[i] = release[lag.of()] + gap + lag.least();
                         moved = true;
                     }
                     boolean hard =
-                            lag.most() < Piece.Lag.NO_END && !pieces.get(i).soft();
+                            lag.most() < Activity.Lag.NO_END && !pieces.get(i).soft();
                     if (hard && release[lag.of()] < release[i] - gap - lag.most()) {
                         release[lag.of()] = release[i] - gap - lag.most();
                         moved = true;
@@ -281,27 +282,27 @@ final class Solver {
     }
 
     /** The shortest order never idles but for a lag or a release, so it ends by then. */
-    private static int horizon(List<Piece> pieces) {
+    private static int horizon(List<Activity> pieces) {
         int all = 0;
         int latest = 0;
-        for (Piece piece : pieces) {
+        for (Activity piece : pieces) {
             all += piece.minutes()
-                    + piece.lags().stream().mapToInt(Piece.Lag::least).max().orElse(0);
+                    + piece.lags().stream().mapToInt(Activity.Lag::least).max().orElse(0);
             latest = Math.max(latest, piece.release());
         }
         return latest + all;
     }
 
-    private static int[] releases(List<Piece> pieces) {
-        return pieces.stream().mapToInt(Piece::release).toArray();
+    private static int[] releases(List<Activity> pieces) {
+        return pieces.stream().mapToInt(Activity::release).toArray();
     }
 
     /** From the start of each to the end of all, as the lags alone force it. */
-    private static int[] tails(List<Piece> pieces) {
+    private static int[] tails(List<Activity> pieces) {
         int[] tail = new int[pieces.size()];
         for (int i = pieces.size() - 1; i >= 0; i--) {
             tail[i] = Math.max(tail[i], pieces.get(i).minutes());
-            for (Piece.Lag lag : pieces.get(i).lags()) {
+            for (Activity.Lag lag : pieces.get(i).lags()) {
                 int gap = lag.least() + (lag.fromEnd() ? pieces.get(lag.of()).minutes() : 0);
                 tail[lag.of()] = Math.max(tail[lag.of()], gap + tail[i]);
             }
@@ -315,7 +316,7 @@ final class Solver {
         int longest = 0;
         for (int i = 0; i < pieces.size(); i++) {
             earliest[i] = release[i];
-            for (Piece.Lag lag : pieces.get(i).lags()) {
+            for (Activity.Lag lag : pieces.get(i).lags()) {
                 earliest[i] = Math.max(earliest[i], lag.from(earliest, pieces) + lag.least());
             }
             longest = Math.max(longest, earliest[i] + tail[i]);
@@ -327,7 +328,7 @@ final class Solver {
         for (int i = 0; i < pieces.size(); i++) {
             int minutes = pieces.get(i).minutes();
             all += minutes;
-            if (pieces.get(i).use() == Piece.Use.ON_HEAD) {
+            if (pieces.get(i).use() == Activity.Use.ON_HEAD) {
                 shared += minutes;
                 first = Math.min(first, earliest[i]);
                 after = Math.min(after, tail[i] - minutes);
@@ -351,29 +352,29 @@ final class Solver {
 
         final int[][] latest;
 
-        Net(List<Piece> pieces) {
+        Net(List<Activity> pieces) {
             int n = pieces.size();
             of = new int[n][];
             soonest = new int[n][];
             windowOf = new int[n][];
             latest = new int[n][];
             for (int i = 0; i < n; i++) {
-                List<Piece.Lag> lags = pieces.get(i).lags();
-                List<Piece.Lag> windows = lags.stream()
-                        .filter(lag -> lag.most() < Piece.Lag.NO_END)
+                List<Activity.Lag> lags = pieces.get(i).lags();
+                List<Activity.Lag> windows = lags.stream()
+                        .filter(lag -> lag.most() < Activity.Lag.NO_END)
                         .toList();
-                of[i] = lags.stream().mapToInt(Piece.Lag::of).toArray();
+                of[i] = lags.stream().mapToInt(Activity.Lag::of).toArray();
                 soonest[i] = lags.stream()
                         .mapToInt(lag -> gap(lag, pieces) + lag.least())
                         .toArray();
-                windowOf[i] = windows.stream().mapToInt(Piece.Lag::of).toArray();
+                windowOf[i] = windows.stream().mapToInt(Activity.Lag::of).toArray();
                 latest[i] = windows.stream()
                         .mapToInt(lag -> gap(lag, pieces) + lag.most())
                         .toArray();
             }
         }
 
-        private static int gap(Piece.Lag lag, List<Piece> pieces) {
+        private static int gap(Activity.Lag lag, List<Activity> pieces) {
             return lag.fromEnd() ? pieces.get(lag.of()).minutes() : 0;
         }
     }
@@ -400,7 +401,7 @@ final class Solver {
             if (stopped) {
                 return;
             }
-            Piece piece = pieces.get(choice.piece);
+            Activity piece = pieces.get(choice.piece);
             int end = choice.start + piece.minutes();
             // Starts only grow: whoever's last moment has passed can never be placed.
             boolean late = (choice.start > choice.deadline && !piece.soft()) || choice.start > tightest;
@@ -428,8 +429,8 @@ final class Solver {
             }
             start[choice.piece] = choice.start;
             person[choice.piece] = choice.person;
-            boolean whole = piece.use() == Piece.Use.WHOLE_HEAD;
-            boolean head = piece.use() != Piece.Use.ASIDE;
+            boolean whole = piece.use() == Activity.Use.WHOLE_HEAD;
+            boolean head = piece.use() != Activity.Use.ASIDE;
             if (remaining(choice.start) < bestMinutes) {
                 branch(
                         count + 1,
@@ -476,10 +477,10 @@ final class Solver {
                 || pieces.get(other.piece).soft()) {
             return false;
         }
-        Piece.Use mine = pieces.get(chosen.piece).use();
-        Piece.Use its = pieces.get(other.piece).use();
-        boolean headBusy = (mine == Piece.Use.WHOLE_HEAD && its != Piece.Use.ASIDE)
-                || (its == Piece.Use.WHOLE_HEAD && mine != Piece.Use.ASIDE);
+        Activity.Use mine = pieces.get(chosen.piece).use();
+        Activity.Use its = pieces.get(other.piece).use();
+        boolean headBusy = (mine == Activity.Use.WHOLE_HEAD && its != Activity.Use.ASIDE)
+                || (its == Activity.Use.WHOLE_HEAD && mine != Activity.Use.ASIDE);
         boolean handFree = false;
         for (int p = 1; p <= hands; p++) {
             boolean may = pieces.get(other.piece).person() == 0
@@ -551,16 +552,16 @@ final class Solver {
     }
 
     private Choice choice(int i, int lastStart, int wholeEnd, int headEnd) {
-        Piece piece = pieces.get(i);
+        Activity piece = pieces.get(i);
         int earliest = Math.max(release[i], lastStart);
         int[] of = net.of[i];
         int[] soonest = net.soonest[i];
         for (int k = 0; k < of.length; k++) {
             earliest = Math.max(earliest, start[of[k]] + soonest[k]);
         }
-        if (piece.use() == Piece.Use.WHOLE_HEAD) {
+        if (piece.use() == Activity.Use.WHOLE_HEAD) {
             earliest = Math.max(earliest, headEnd);
-        } else if (piece.use() == Piece.Use.ON_HEAD) {
+        } else if (piece.use() == Activity.Use.ON_HEAD) {
             earliest = Math.max(earliest, wholeEnd);
         }
         int who = piece.person() > 0 ? piece.person() : freest(earliest);

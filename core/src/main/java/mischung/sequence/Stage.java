@@ -8,7 +8,7 @@ import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import mischung.hair.ZonePlace;
-import mischung.sequence.Bench.Shown;
+import mischung.sequence.StageAssembly.Shown;
 import mischung.wish.WorkedHead;
 
 /**
@@ -40,7 +40,7 @@ final class Stage {
      * @param check the look before the rinse
      * @param rinse of every group; none for what stays in
      */
-    record Work(List<Lay> lays, List<LiftLay> lifts, Optional<Alone> check, Optional<Alone> rinse) {
+    record Work(List<ProductUse> lays, List<LiftLay> lifts, Optional<Alone> check, Optional<Alone> rinse) {
         static final Work NONE = new Work(List.of(), List.of(), Optional.empty(), Optional.empty());
 
         /** With so many minutes more for everything. */
@@ -66,7 +66,7 @@ final class Stage {
             return new Job(id, before, work, people, late);
         }
 
-        double minutesOn(List<Lay.Unit> units) {
+        double minutesOn(List<ProductUse.Unit> units) {
             return work.lays.stream().mapToDouble(lay -> lay.minutesOn(units)).sum();
         }
     }
@@ -74,23 +74,23 @@ final class Stage {
     /** How a stage goes: its pieces in order, and the volume of every batch of lightener, by its index. */
     static final class Done {
         private final Optional<Grouping> grouping;
-        private final Bench bench;
+        private final StageAssembly bench;
         private final Solver.Order order;
         private final Map<Integer, Double> volumes;
         private final List<Sequence.Ramp> ramps;
 
-        private Done(Grouping grouping, Bench bench, Solver.Order order) {
+        private Done(Grouping grouping, StageAssembly bench, Solver.Order order) {
             this(Optional.of(grouping), bench, order, Map.of(), List.of());
         }
 
         /** Of a stage of foils. */
-        Done(Bench bench, Solver.Order order, Map<Integer, Double> volumes, List<Sequence.Ramp> ramps) {
+        Done(StageAssembly bench, Solver.Order order, Map<Integer, Double> volumes, List<Sequence.Ramp> ramps) {
             this(Optional.empty(), bench, order, volumes, ramps);
         }
 
         private Done(
                 Optional<Grouping> grouping,
-                Bench bench,
+                StageAssembly bench,
                 Solver.Order order,
                 Map<Integer, Double> volumes,
                 List<Sequence.Ramp> ramps) {
@@ -101,7 +101,7 @@ final class Stage {
             this.ramps = List.copyOf(ramps);
         }
 
-        Bench bench() {
+        StageAssembly bench() {
             return bench;
         }
 
@@ -157,13 +157,13 @@ final class Stage {
 
     private final Job job;
     private final WorkedHead head;
-    private final Terms terms;
+    private final OrderTerms terms;
     private final int visit;
     private final int clock;
     private final Comparator<Integer> order;
 
     /** @param order of zones, by their index */
-    Stage(Job job, WorkedHead head, Terms terms, int visit, int clock, Comparator<Integer> order) {
+    Stage(Job job, WorkedHead head, OrderTerms terms, int visit, int clock, Comparator<Integer> order) {
         this.job = job;
         this.head = head;
         this.terms = terms;
@@ -194,7 +194,7 @@ final class Stage {
     private Optional<Done> solve(double smallest) {
         Optional<Done> best = Optional.empty();
         for (double chunk = terms.durations().of("chunk"); chunk >= smallest && best.isEmpty(); chunk /= 2) {
-            List<Lay.Unit> units = Lay.units(job.work.lays(), chunk, order);
+            List<ProductUse.Unit> units = ProductUse.units(job.work.lays(), chunk, order);
             if (chunk < terms.durations().of("chunk") && units.size() > MOST_UNITS) {
                 break;
             }
@@ -226,7 +226,7 @@ final class Stage {
             return foils().solve();
         }
         Grouping grouping = before.grouping.get();
-        Bench bench = bench(grouping);
+        StageAssembly bench = bench(grouping);
         return Solver.withoutWaiting(bench.pieces, terms.hands(), SEARCHED, Solver.FAR, terms.cancelled())
                 .map(order -> new Done(grouping, bench, order));
     }
@@ -244,10 +244,10 @@ final class Stage {
         return best.map(done -> done.order.minutes()).orElse(Solver.FAR);
     }
 
-    private List<Grouping> groupings(List<Lay.Unit> units) {
+    private List<Grouping> groupings(List<ProductUse.Unit> units) {
         List<Grouping> all = new ArrayList<>();
         for (int groups : counts(Math.max(1, units.size()))) {
-            List<List<Lay.Unit>> parts = Lay.parted(units, unit -> job.minutesOn(List.of(unit)), groups);
+            List<List<ProductUse.Unit>> parts = ProductUse.parted(units, unit -> job.minutesOn(List.of(unit)), groups);
             if (groups == 1) {
                 all.add(new Grouping(parts, false));
             } else if (canBeMixed(parts)) {
@@ -259,7 +259,7 @@ final class Stage {
     }
 
     /** Whether every bowl can be parted among the groups it goes on, none of them smaller than can be weighed. */
-    private boolean canBeMixed(List<List<Lay.Unit>> groups) {
+    private boolean canBeMixed(List<List<ProductUse.Unit>> groups) {
         return job.work.lays().stream()
                 .allMatch(lay -> groups.stream()
                                 .filter(group -> group.stream().anyMatch(lay::on))
@@ -268,7 +268,7 @@ final class Stage {
     }
 
     /** Whether the first section could still be within its window when the last of the group has worked. */
-    private boolean mayKeep(List<Lay.Unit> group) {
+    private boolean mayKeep(List<ProductUse.Unit> group) {
         return job.work.rinse().isEmpty()
                 || job.work.lays().stream()
                         .allMatch(lay -> lay.minutesOn(group) / terms.hands()
@@ -287,15 +287,15 @@ final class Stage {
     }
 
     /** One way of working the head in parts. */
-    private record Grouping(List<List<Lay.Unit>> groups, boolean apart) {}
+    private record Grouping(List<List<ProductUse.Unit>> groups, boolean apart) {}
 
     private Optional<Done> tried(Grouping grouping, int below, long nodes) {
-        Bench bench = bench(grouping);
+        StageAssembly bench = bench(grouping);
         return Solver.solve(bench.pieces, terms.hands(), nodes, below, terms.cancelled())
                 .map(order -> new Done(grouping, bench, order));
     }
 
-    private Bench bench(Grouping grouping) {
-        return new StagePieces(job, head, terms, clock, grouping.groups, grouping.apart).build();
+    private StageAssembly bench(Grouping grouping) {
+        return new StageGrouping(job, head, terms, clock, grouping.groups, grouping.apart).build();
     }
 }

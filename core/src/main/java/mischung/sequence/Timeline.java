@@ -43,9 +43,9 @@ final class Timeline {
 
     /** @param clock minute of the visit at which the stage begins */
     void add(Stage.Done done, int visit, int step, int clock) {
-        Bench bench = done.bench();
+        StageAssembly bench = done.bench();
         for (int i = 0; i < bench.pieces.size(); i++) {
-            Bench.Shown shown = bench.shown.get(i);
+            StageAssembly.Shown shown = bench.shown.get(i);
             tasks.add(new Task(
                     bench.ids.get(i),
                     shown.kind(),
@@ -65,9 +65,9 @@ final class Timeline {
     }
 
     private void addBatches(Stage.Done done, int visit, int step, int clock) {
-        Bench bench = done.bench();
+        StageAssembly bench = done.bench();
         for (int i = 0; i < bench.batches.size(); i++) {
-            Bench.Mixed batch = bench.batches.get(i);
+            StageAssembly.Mixed batch = bench.batches.get(i);
             int mixed = bench.end(done.order(), batch.mix());
             int laid = batch.laid().stream()
                     .mapToInt(piece -> bench.end(done.order(), piece))
@@ -94,8 +94,8 @@ final class Timeline {
     /** One clock for each zone and product, from when the last of it is laid. */
     private void addClocks(Stage.Done done, int step, int clock) {
         record Same(String name, int pass, ZonePlace zone, int end) {}
-        Map<Same, List<Bench.Clock>> byZone = new LinkedHashMap<>();
-        for (Bench.Clock c : done.bench().clocks) {
+        Map<Same, List<StageAssembly.Clock>> byZone = new LinkedHashMap<>();
+        for (StageAssembly.Clock c : done.bench().clocks) {
             byZone.computeIfAbsent(new Same(c.lay().name(), c.pass(), c.zone(), c.end()), key -> new ArrayList<>())
                     .add(c);
         }
@@ -128,7 +128,7 @@ final class Timeline {
     }
 
     /** Zones that were laid in one go have a clock each; all but the first are named by their zone too. */
-    private static TaskId clock(Bench bench, Bench.Clock clock) {
+    private static TaskId clock(StageAssembly bench, StageAssembly.Clock clock) {
         TaskId laid = bench.ids.get(clock.laid());
         boolean first = bench.shown.get(clock.laid()).zones().get(0) == clock.zone();
         return new TaskId(
@@ -139,10 +139,10 @@ final class Timeline {
     }
 
     /** Where a zone is laid in parts: when all of them may be rinsed. */
-    private static Task.Window window(Stage.Done done, List<Bench.Clock> clocks, int clock) {
+    private static Task.Window window(Stage.Done done, List<StageAssembly.Clock> clocks, int clock) {
         int earliest = 0;
         int latest = Integer.MAX_VALUE;
-        for (Bench.Clock c : clocks) {
+        for (StageAssembly.Clock c : clocks) {
             int laid = clock + done.bench().end(done.order(), c.laid());
             earliest = Math.max(earliest, laid + c.earliest());
             latest = Math.min(latest, laid + c.latest());

@@ -11,7 +11,7 @@ final class Why {
 
     /** @return empty if it begins where it was moved to, or is not there any more */
     static Optional<Said> notEarlier(Stage.Done done, String key, int minute) {
-        List<Piece> pieces = done.bench().pieces;
+        List<Activity> pieces = done.bench().pieces;
         return IntStream.range(0, pieces.size())
                 .filter(i -> pieces.get(i).key().equals(key) && done.order().start(i) > minute)
                 .mapToObj(i -> notEarlier(done, i))
@@ -19,9 +19,9 @@ final class Why {
     }
 
     private static Said notEarlier(Stage.Done done, int i) {
-        List<Piece> pieces = done.bench().pieces;
+        List<Activity> pieces = done.bench().pieces;
         Solver.Order order = done.order();
-        for (Piece.Lag lag : pieces.get(i).lags()) {
+        for (Activity.Lag lag : pieces.get(i).lags()) {
             if (order.start(lag.of()) + (lag.fromEnd() ? pieces.get(lag.of()).minutes() : 0) + lag.least()
                     == order.start(i)) {
                 Said other = done.bench().shown.get(lag.of()).title();
@@ -48,7 +48,8 @@ final class Why {
                             .part("other", other)
                             .said();
                 }
-                if (pieces.get(j).use() == Piece.Use.WHOLE_HEAD || pieces.get(i).use() == Piece.Use.WHOLE_HEAD) {
+                if (pieces.get(j).use() == Activity.Use.WHOLE_HEAD
+                        || pieces.get(i).use() == Activity.Use.WHOLE_HEAD) {
                     return TaskMessage.HEAD_BUSY.say().part("other", other).said();
                 }
             }

@@ -4,8 +4,6 @@ import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
-import mischung.change.Application;
-import mischung.change.Deposit;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Canvas;
@@ -17,6 +15,8 @@ import mischung.hair.Tone;
 import mischung.hair.ToneScale;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
+import mischung.process.Application;
+import mischung.process.Deposit;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
 

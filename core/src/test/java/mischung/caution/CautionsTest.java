@@ -13,22 +13,12 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import mischung.caution.Caution.Strength;
-import mischung.change.Application;
-import mischung.change.Care;
-import mischung.change.Change;
-import mischung.change.Cover;
-import mischung.change.LiftProduct;
-import mischung.change.Lightening;
-import mischung.change.Place;
-import mischung.change.RemoverRound;
-import mischung.change.Setting;
-import mischung.change.Washing;
-import mischung.consult.Answer;
-import mischung.consult.Consultation;
-import mischung.consult.CutStrand;
-import mischung.consult.HomeColour;
-import mischung.consult.PatchTest;
-import mischung.consult.Scalp;
+import mischung.consultation.Answer;
+import mischung.consultation.Consultation;
+import mischung.consultation.CutStrand;
+import mischung.consultation.HomeColour;
+import mischung.consultation.PatchTest;
+import mischung.consultation.Scalp;
 import mischung.hair.Band;
 import mischung.hair.BandDetail;
 import mischung.hair.BandKind;
@@ -45,6 +35,16 @@ import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
+import mischung.process.Application;
+import mischung.process.Care;
+import mischung.process.Change;
+import mischung.process.Cover;
+import mischung.process.LiftProduct;
+import mischung.process.Lightening;
+import mischung.process.Place;
+import mischung.process.RemoverRound;
+import mischung.process.Setting;
+import mischung.process.Washing;
 import mischung.product.DirectHue;
 import mischung.product.Lightener;
 import mischung.product.ProductRange;
@@ -435,25 +435,28 @@ class CautionsTest {
         Answers answers = fine();
         answers.patch = PatchTest.NONE;
         List<Caution> cautions = before(answers, COLOUR);
-        TakenOn taken = new TakenOn(
+        CautionOverride taken = new CautionOverride(
                 CautionRule.PATCH_TEST,
                 cautions.get(0).said().quoted(),
                 "R. Ostrau",
                 "The maker's leaflet asks for none here.",
                 Instant.EPOCH);
-        assertThat(Standing.of(cautions, List.of(), true)).anyMatch(Standing::blocks);
-        assertThat(Standing.of(cautions, List.of(taken), true)).noneMatch(Standing::blocks);
-        assertThat(Standing.of(cautions, List.of(taken), true).get(0).takenOn()).contains(taken);
-        assertThat(Standing.of(cautions, List.of(taken), false)).anyMatch(Standing::blocks);
+        assertThat(StandingCaution.of(cautions, List.of(), true)).anyMatch(StandingCaution::blocks);
+        assertThat(StandingCaution.of(cautions, List.of(taken), true)).noneMatch(StandingCaution::blocks);
+        assertThat(StandingCaution.of(cautions, List.of(taken), true).get(0).takenOn())
+                .contains(taken);
+        assertThat(StandingCaution.of(cautions, List.of(taken), false)).anyMatch(StandingCaution::blocks);
         answers.patch = patch(60 * 24, 50, PatchTest.Result.CLEAR);
-        assertThat(Standing.of(before(answers, COLOUR), List.of(taken), true))
+        assertThat(StandingCaution.of(before(answers, COLOUR), List.of(taken), true))
                 .as("something else to say is not taken on with it")
-                .anyMatch(Standing::blocks);
-        assertThatThrownBy(() -> new TakenOn(CautionRule.PATCH_TEST, NOTHING, " ", "Because I say so.", Instant.EPOCH))
+                .anyMatch(StandingCaution::blocks);
+        assertThatThrownBy(() ->
+                        new CautionOverride(CautionRule.PATCH_TEST, NOTHING, " ", "Because I say so.", Instant.EPOCH))
                 .hasMessageContaining("SIGN");
-        assertThatThrownBy(() -> new TakenOn(CautionRule.PATCH_TEST, NOTHING, "R. Ostrau", " ok ", Instant.EPOCH))
+        assertThatThrownBy(
+                        () -> new CautionOverride(CautionRule.PATCH_TEST, NOTHING, "R. Ostrau", " ok ", Instant.EPOCH))
                 .hasMessageContaining("REASON");
-        assertThatThrownBy(() -> new TakenOn(
+        assertThatThrownBy(() -> new CautionOverride(
                         CautionRule.EARLIER_REACTION, NOTHING, "R. Ostrau", "It will be fine.", Instant.EPOCH))
                 .hasMessageContaining("NOBODY_TAKES_IT_ON");
     }

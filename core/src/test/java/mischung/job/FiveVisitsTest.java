@@ -8,8 +8,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Random;
-import mischung.change.Factors;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -18,18 +16,20 @@ import mischung.hair.LevelScale;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
-import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.Laying;
 import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Round;
 import mischung.plan.Strategy;
+import mischung.process.Factors;
 import mischung.product.ProductRange;
 import mischung.school.Method;
 import mischung.sequence.Sequencer;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 
@@ -45,8 +45,8 @@ class FiveVisitsTest {
     /** One visit: how far off the prediction was, in levels, and how wide its range. */
     record Visit(double error, double range, double lift, double uptake) {}
 
-    private static Desk desk(int visit, Calibration known) {
-        return new Desk(
+    private static PlanningContext desk(int visit, Calibration known) {
+        return new PlanningContext(
                 Heads.zones(
                         3,
                         List.of(
@@ -85,8 +85,8 @@ class FiveVisitsTest {
             Plan truth = Planner.byHand(desk(visit, Calibration.certain(TRUTH)), Method.USUAL, mixed(plan));
             List<Entry> entries = new ArrayList<>();
             Instant at = Instant.parse("2026-0" + (visit + 1) + "-10T09:00:00Z");
-            entries.add(
-                    new Entry(1, at, "", new Event.Begun(Sequencer.of(plan).tasks(), List.of(), Foretold.of(plan, 3))));
+            entries.add(new Entry(
+                    1, at, "", new Event.Begun(Sequencer.of(plan).tasks(), List.of(), BandForecast.of(plan, 3))));
             double squares = 0;
             double width = 0;
             int count = 0;
@@ -99,7 +99,7 @@ class FiveVisitsTest {
                     count++;
                 }
             }
-            for (Foretold one : Foretold.of(truth, 3)) {
+            for (BandForecast one : BandForecast.of(truth, 3)) {
                 double level = LevelScale.inHalves(one.end().level() + EYE * eye.nextGaussian());
                 entries.add(new Entry(
                         entries.size() + 1L,

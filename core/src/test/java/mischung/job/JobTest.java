@@ -8,17 +8,16 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Elasticity;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
-import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
 import mischung.said.Heard;
@@ -27,6 +26,7 @@ import mischung.school.Method;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Wish;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -38,7 +38,7 @@ import org.junit.jupiter.api.Test;
 class JobTest {
     private static final Instant NINE = Instant.parse("2026-11-23T09:00:00Z");
     private static final Plan LIFT = Planner.plan(
-            new Desk(
+            new PlanningContext(
                     Heads.zones(3, List.of(new Band(0, 25, BandKind.NATURAL, 5, Tone.NATURAL, Porosity.NORMAL, 0))),
                     new Wish(8.5, Tone.GOLD),
                     ProductRange.demo(),
@@ -55,7 +55,7 @@ class JobTest {
         private Instant now = NINE;
 
         Told() {
-            tell(new Event.Begun(TASKS, ORDER.batches(), Foretold.of(LIFT, 3)));
+            tell(new Event.Begun(TASKS, ORDER.batches(), BandForecast.of(LIFT, 3)));
         }
 
         Told at(int minute) {
@@ -208,7 +208,7 @@ class JobTest {
         Task clock = firstClock();
         String first = TASKS.get(0).key();
         for (Event wrong : List.of(
-                new Event.Begun(TASKS, ORDER.batches(), Foretold.of(LIFT, 3)),
+                new Event.Begun(TASKS, ORDER.batches(), BandForecast.of(LIFT, 3)),
                 new Event.Started("nothing"),
                 new Event.Started(clock.key()),
                 new Event.LaidFresh(clock.key()),
@@ -258,11 +258,11 @@ class JobTest {
         assertThat(Job.of(told.entries, told.now).standing()).isEqualTo(job.standing());
     }
 
-    private static Recheck look(double level, Optional<Elasticity> felt, int minutes) {
+    private static LookFinding look(double level, Optional<Elasticity> felt, int minutes) {
         Told told = laid();
         told.at(firstClock().startMinute() + minutes);
         Clock clock = told.job().clocks().get(0);
-        return Recheck.of(
+        return LookFinding.of(
                         LIFT,
                         ORDER.batches(),
                         told.job(),
@@ -277,7 +277,7 @@ class JobTest {
     void aSlowStrandLengthensTheClocks() {
         double predicted = look(6, Optional.empty(), 25).predicted();
         double slower = Math.rint(2 * (predicted - 0.8)) / 2;
-        Recheck recheck = look(slower, Optional.empty(), 25);
+        LookFinding recheck = look(slower, Optional.empty(), 25);
         assertThat(recheck.flagged()).isFalse();
         assertThat(recheck.known().observations()).isEqualTo(1);
         assertThat(recheck.known().factors().lift()).isLessThan(1);
@@ -307,7 +307,7 @@ class JobTest {
 
     @Test
     void whatIsFarOutsideIsNotLearnedFrom() {
-        Recheck recheck = look(12, Optional.empty(), 10);
+        LookFinding recheck = look(12, Optional.empty(), 10);
         assertThat(recheck.flagged()).isTrue();
         assertThat(recheck.known().observations()).isZero();
         assertThat(recheck.why()).isEmpty();
@@ -320,7 +320,7 @@ class JobTest {
         Told told = laid();
         Clock clock = told.job().clocks().get(0);
         Plan nothing = Planner.plan(
-                new Desk(
+                new PlanningContext(
                         Heads.zones(1, List.of(new Band(0, 25, BandKind.NATURAL, 5, Tone.NATURAL, Porosity.NORMAL, 0))),
                         new Wish(5, Tone.NATURAL),
                         ProductRange.demo(),
@@ -328,7 +328,7 @@ class JobTest {
                         3),
                 Strategy.of("usual", Method.USUAL));
         assertThat(nothing.steps()).isEmpty();
-        assertThat(Recheck.of(
+        assertThat(LookFinding.of(
                         nothing,
                         Sequencer.of(nothing).batches(),
                         told.job(),

@@ -8,8 +8,6 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mischung.doubt.Calibration;
-import mischung.doubt.Factor;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.HairMessage;
@@ -21,15 +19,17 @@ import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.light.Ciede2000;
 import mischung.light.Lab;
-import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
 import mischung.said.RefusedInput;
 import mischung.school.Method;
 import mischung.sequence.Sequencer;
+import mischung.uncertainty.Calibration;
+import mischung.uncertainty.Factor;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 
@@ -39,7 +39,7 @@ class LookBackTest {
 
     private static Plan plan(Band... bands) {
         return Planner.plan(
-                new Desk(
+                new PlanningContext(
                         Heads.zones(2, List.of(bands)),
                         new Wish(6, Tone.NATURAL),
                         ProductRange.demo(),
@@ -52,11 +52,11 @@ class LookBackTest {
             new Band(0, 3, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0),
             new Band(3, 15, BandKind.LIGHTENED, 9, Tone.GOLD, Porosity.NORMAL, 0),
             new Band(15, 25, BandKind.LIGHTENED, 10, Tone.AS_LIFTED, Porosity.HIGH, 0));
-    private final List<Foretold> foretold = Foretold.of(plan, 3);
+    private final List<BandForecast> foretold = BandForecast.of(plan, 3);
     private final List<Entry> entries = new ArrayList<>(
             List.of(new Entry(1, NINE, "Ada", new Event.Begun(Sequencer.of(plan).tasks(), List.of(), foretold))));
 
-    private void found(Foretold of, double level) {
+    private void found(BandForecast of, double level) {
         Event.Found found = new Event.Found(
                 of.zone(), of.band(), level, ToneMix.of(Tone.NATURAL), Optional.empty(), Optional.empty());
         job().check(found);
@@ -70,10 +70,10 @@ class LookBackTest {
     @Test
     void everyBandIsForetoldWithItsRangeAndItsFading() {
         assertThat(foretold).hasSize(6);
-        for (Foretold one : foretold) {
+        for (BandForecast one : foretold) {
             assertThat(one.from()).isLessThanOrEqualTo(one.end().level() + 1e-9);
             assertThat(one.to()).isGreaterThanOrEqualTo(one.end().level() - 1e-9);
-            assertThat(one.faded()).hasSameSizeAs(Foretold.WEEKS);
+            assertThat(one.faded()).hasSameSizeAs(BandForecast.WEEKS);
             assertThat(one.fadedAfter(0).level()).isCloseTo(one.end().level(), within(1e-9));
             assertThat(one.fadedAfter(3).level())
                     .as("between two and four weeks")
@@ -95,7 +95,7 @@ class LookBackTest {
 
     @Test
     void levelsAndDifferencesAreThoseOfTheReading() {
-        Foretold lengths = foretold.get(1);
+        BandForecast lengths = foretold.get(1);
         double said = lengths.end().level();
         found(lengths, LevelScale.inHalves(said) + 1.5);
         LookBack back = LookBack.of(job());
@@ -112,7 +112,7 @@ class LookBackTest {
     /** Read again, the last reading counts; taken back, the one before. */
     @Test
     void theLastReadingCounts() {
-        Foretold lengths = foretold.get(1);
+        BandForecast lengths = foretold.get(1);
         found(lengths, 8);
         found(lengths, 6);
         assertThat(LookBack.of(job()).bands())
@@ -124,7 +124,7 @@ class LookBackTest {
 
     @Test
     void aMeasurementSpeaksForItself() {
-        Foretold lengths = foretold.get(1);
+        BandForecast lengths = foretold.get(1);
         Lab measured = Lab.d65(33, 9, 15);
         entries.add(new Entry(
                 2,
@@ -143,14 +143,14 @@ class LookBackTest {
     /** Of two tones it lies between the colours of both, and is called by both. */
     @Test
     void aBandCanComeOutInTwoTones() {
-        Foretold lengths = foretold.get(1);
+        BandForecast lengths = foretold.get(1);
         ToneMix both = new ToneMix(Tone.BEIGE, Optional.of(new SecondTone(Tone.GOLD, 0.3)));
         entries.add(new Entry(
                 2,
                 NINE,
                 "Ada",
                 new Event.Found(lengths.zone(), lengths.band(), 8, both, Optional.empty(), Optional.empty())));
-        Foretold.Shown real = LookBack.of(job()).bands().get(0).real();
+        BandForecast.Shown real = LookBack.of(job()).bands().get(0).real();
         assertThat(LookBack.of(job()).bands().get(0).said())
                 .isEqualTo(HairMessage.COLOUR
                         .say()
@@ -184,7 +184,7 @@ class LookBackTest {
 
     @Test
     void whatCannotBeIsRefused() {
-        Foretold lengths = foretold.get(1);
+        BandForecast lengths = foretold.get(1);
         assertThatThrownBy(() -> found(lengths, 6.3)).isInstanceOf(RefusedInput.class);
         assertThatThrownBy(() -> job().check(new Event.Found(
                         lengths.zone(), 9, 6, ToneMix.of(Tone.NATURAL), Optional.empty(), Optional.empty())))

@@ -12,9 +12,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Collectors;
-import mischung.consult.Scalp;
-import mischung.doubt.Calibration;
-import mischung.doubt.Factor;
+import mischung.consultation.Scalp;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -28,13 +26,13 @@ import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.hair.ToneScale;
 import mischung.plan.Action;
-import mischung.plan.Desk;
+import mischung.plan.HeadUnderway;
 import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Strategy;
-import mischung.plan.Underway;
 import mischung.product.ProductRange;
 import mischung.said.Figure;
 import mischung.said.Heard;
@@ -42,11 +40,13 @@ import mischung.said.RefusedInput;
 import mischung.school.Method;
 import mischung.sequence.Batch;
 import mischung.sequence.Durations;
+import mischung.sequence.OrderTerms;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
 import mischung.sequence.TaskMessage;
-import mischung.sequence.Terms;
+import mischung.uncertainty.Calibration;
+import mischung.uncertainty.Factor;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 
@@ -56,14 +56,14 @@ class ReplanTest {
     private static final int HANDS = 2;
 
     private final Plan plan = Planner.plan(desk(Calibration.none()), Strategy.of("usual", Method.USUAL));
-    private final Sequence order = Sequencer.of(plan, Terms.usual(Durations.USUAL, HANDS));
+    private final Sequence order = Sequencer.of(plan, OrderTerms.usual(Durations.USUAL, HANDS));
     private final List<Task> tasks =
             order.tasks().stream().filter(task -> task.visit() == 1).toList();
     private final List<Entry> entries = new ArrayList<>();
     private Instant now = NINE;
 
-    private static Desk desk(Calibration known) {
-        return new Desk(
+    private static PlanningContext desk(Calibration known) {
+        return new PlanningContext(
                 Heads.zones(
                         3,
                         List.of(
@@ -86,7 +86,7 @@ class ReplanTest {
     }
 
     private void begin() {
-        tell(0, new Event.Begun(tasks, order.batches(), Foretold.of(plan, 3)));
+        tell(0, new Event.Begun(tasks, order.batches(), BandForecast.of(plan, 3)));
     }
 
     /** As planned until the first lightener clock runs, and so many minutes more. @return the clock */
@@ -110,8 +110,8 @@ class ReplanTest {
                 .orElseThrow();
     }
 
-    private Recheck look(Clock clock, double level, Optional<Elasticity> felt) {
-        return Recheck.of(
+    private LookFinding look(Clock clock, double level, Optional<Elasticity> felt) {
+        return LookFinding.of(
                         plan,
                         order.batches(),
                         job(),
@@ -124,7 +124,7 @@ class ReplanTest {
     private Replan.Place place() {
         return new Replan.Place(
                 plan,
-                Basis.of(plan, desk(Calibration.none())),
+                AcceptedPlan.of(plan, desk(Calibration.none())),
                 ReplanTest::desk,
                 Calibration.none(),
                 Durations.USUAL,
@@ -132,7 +132,7 @@ class ReplanTest {
     }
 
     private static int end(List<Task> all) {
-        return Forward.end(all);
+        return RunningOrder.end(all);
     }
 
     /** Nobody does two things at once, nothing not begun lies in the past, nothing that was laid moved. */
@@ -163,7 +163,7 @@ class ReplanTest {
     void asPredictedNothingElseIsWorked() {
         Clock clock = lightening(15);
         double predicted = look(clock, 6, Optional.empty()).predicted();
-        Recheck same = look(clock, LevelScale.inHalves(predicted), Optional.empty());
+        LookFinding same = look(clock, LevelScale.inHalves(predicted), Optional.empty());
         Replan replan = place().afterLook(same);
         assertThat(replan.plan().rounds().stream().map(round -> round.action()))
                 .isEqualTo(plan.rounds().stream().map(round -> round.action()).toList());
@@ -174,7 +174,7 @@ class ReplanTest {
     void muchSlowerHairIsPlannedAnewToTheEnd() {
         Clock clock = lightening(25);
         double predicted = look(clock, 6, Optional.empty()).predicted();
-        Recheck slow = look(clock, LevelScale.inHalves(predicted - 1), Optional.empty());
+        LookFinding slow = look(clock, LevelScale.inHalves(predicted - 1), Optional.empty());
         assertThat(slow.flagged()).isFalse();
         assertThat(slow.underway().seen()).isNotEmpty();
         Replan replan = place().thorough(slow);
@@ -196,7 +196,7 @@ class ReplanTest {
     @Test
     void theMinutesAreThereBeforeTheBowls() {
         Clock clock = lightening(25);
-        Recheck slow =
+        LookFinding slow =
                 look(clock, LevelScale.inHalves(look(clock, 6, Optional.empty()).predicted() - 1), Optional.empty());
         Replan atOnce = place().afterLook(slow);
         assertThat(atOnce.why()).containsAll(slow.why());
@@ -233,7 +233,7 @@ class ReplanTest {
     @Test
     void theSameLookGivesTheSamePlan() {
         Clock clock = lightening(25);
-        Recheck slow = look(clock, 6, Optional.empty());
+        LookFinding slow = look(clock, 6, Optional.empty());
         assertThat(place().thorough(slow).why())
                 .isEqualTo(place().thorough(slow).why());
         assertThat(place().thorough(slow).tasks())
@@ -245,7 +245,7 @@ class ReplanTest {
     void aFailedStrandIsRinsedTreatedAndLeftAlone() {
         Clock clock = lightening(20);
         double predicted = look(clock, 6, Optional.empty()).predicted();
-        Recheck broken = look(clock, LevelScale.inHalves(predicted), Optional.of(Elasticity.BREAKS));
+        LookFinding broken = look(clock, LevelScale.inHalves(predicted), Optional.of(Elasticity.BREAKS));
         assertThat(broken.stop()).isTrue();
         Replan replan = place().thorough(broken);
         assertThat(replan.words()).matches(Heard.a(JobMessage.DOES_NOT_RETURN));
@@ -311,13 +311,13 @@ class ReplanTest {
                 Optional.of(ToneMix.of(Tone.ASH)),
                 Optional.empty(),
                 Optional.empty());
-        Recheck warm = Recheck.of(plan, order.batches(), job(), copper, Calibration.none(), now)
+        LookFinding warm = LookFinding.of(plan, order.batches(), job(), copper, Calibration.none(), now)
                 .orElseThrow();
-        Recheck cool = Recheck.of(plan, order.batches(), job(), ash, Calibration.none(), now)
+        LookFinding cool = LookFinding.of(plan, order.batches(), job(), ash, Calibration.none(), now)
                 .orElseThrow();
         assertThat(warm.colour().orElseThrow().warmth())
                 .isGreaterThan(cool.colour().orElseThrow().warmth());
-        Recheck between = Recheck.of(
+        LookFinding between = LookFinding.of(
                         plan,
                         order.batches(),
                         job(),
@@ -360,9 +360,9 @@ class ReplanTest {
                 Optional.empty(),
                 Optional.of(new Measured(Measured.By.READER, ToneScale.colourOf(level, Tone.GOLD), 1)),
                 Optional.empty());
-        Recheck byReader = Recheck.of(plan, order.batches(), job(), measured, Calibration.none(), now)
+        LookFinding byReader = LookFinding.of(plan, order.batches(), job(), measured, Calibration.none(), now)
                 .orElseThrow();
-        Recheck byEye = look(clock, level, Optional.empty());
+        LookFinding byEye = look(clock, level, Optional.empty());
         assertThat(byReader.known().spread(Factor.LIFT))
                 .isLessThan(byEye.known().spread(Factor.LIFT));
     }
@@ -434,7 +434,7 @@ class ReplanTest {
     @Test
     void onAFailedSectionNothingIsBegunUntilTheRestWasPlannedWithoutIt() {
         Clock clock = lightening(20);
-        Recheck broken = look(clock, 6, Optional.of(Elasticity.BREAKS));
+        LookFinding broken = look(clock, 6, Optional.of(Elasticity.BREAKS));
         tell(job().minute(), Event.Seen.byEye(clock.task().key(), clock.zone(), 6, Optional.of(Elasticity.BREAKS)));
         long failed = entries.size();
         Predicate<Task> there = task -> task.zones().contains(clock.zone());
@@ -459,12 +459,12 @@ class ReplanTest {
     @Test
     void anAcceptedReplanComesBackAsItWas() {
         Clock clock = lightening(20);
-        Recheck broken = look(clock, 6, Optional.of(Elasticity.BREAKS));
+        LookFinding broken = look(clock, 6, Optional.of(Elasticity.BREAKS));
         Replan replan = place().thorough(broken);
         Set<String> all =
                 ProductRange.demo().shades().stream().map(shade -> shade.code()).collect(Collectors.toSet());
-        Basis kept = replan.basis();
-        Plan again = kept.plan(new Desk(
+        AcceptedPlan kept = replan.basis();
+        Plan again = kept.plan(new PlanningContext(
                         desk(Calibration.none()).head().read(),
                         new Wish(8.5, Tone.GOLD),
                         ProductRange.demo().without(all),
@@ -551,7 +551,7 @@ class ReplanTest {
         assertThat(less.why()).anyMatch(Heard.a(JobMessage.LEFT_OUT_TODAY));
         tell(minute, Event.Replanned.yes(less, entries.size(), true, List.of()));
 
-        Recheck asSaid =
+        LookFinding asSaid =
                 look(clock, LevelScale.inHalves(look(clock, 6, Optional.empty()).predicted()), Optional.empty());
         Replan rest = place().afterLook(asSaid);
 
@@ -606,7 +606,7 @@ class ReplanTest {
     @Test
     void resumedWithoutAnythingSeenTheRestIsAsItWas() {
         for (int done = 0; done <= plan.steps().size(); done++) {
-            Underway underway = new Underway(plan.rounds().subList(0, done), Map.of(), Set.of());
+            HeadUnderway underway = new HeadUnderway(plan.rounds().subList(0, done), Map.of(), Set.of());
             Plan same = Planner.followed(
                     desk(Calibration.none()),
                     plan.strategy(),
@@ -624,7 +624,7 @@ class ReplanTest {
     void thePlanItBeganByComesBackThoughTheShelfIsEmpty() {
         Calibration known = look(lightening(20), 6, Optional.empty()).known();
         Plan tested = Planner.plan(desk(known), Strategy.of("usual", Method.USUAL));
-        Basis basis = Basis.of(tested, desk(known));
+        AcceptedPlan basis = AcceptedPlan.of(tested, desk(known));
         Set<String> poured = tested.steps().stream()
                 .flatMap(step -> step.bowls().stream())
                 .flatMap(bowl -> bowl.formula().mix().parts().stream())
@@ -635,7 +635,7 @@ class ReplanTest {
                 .isCloseTo(known.factors().lift(), within(1e-9));
         assertThat(basis.calibration().spread(Factor.LIFT)).isCloseTo(known.spread(Factor.LIFT), within(1e-9));
 
-        Plan again = basis.plan(new Desk(
+        Plan again = basis.plan(new PlanningContext(
                         desk(known).head().read(),
                         new Wish(8.5, Tone.GOLD),
                         ProductRange.demo().without(poured),
@@ -653,8 +653,8 @@ class ReplanTest {
 
     @Test
     void onAHeadThatIsCutAnewThePlanDoesNotComeBack() {
-        Basis basis = Basis.of(plan, desk(Calibration.none()));
-        Desk shorter = new Desk(
+        AcceptedPlan basis = AcceptedPlan.of(plan, desk(Calibration.none()));
+        PlanningContext shorter = new PlanningContext(
                 Heads.zones(3, List.of(new Band(0, 25, BandKind.NATURAL, 5, Tone.NATURAL, Porosity.NORMAL, 0))),
                 new Wish(8.5, Tone.GOLD),
                 ProductRange.demo(),

@@ -21,7 +21,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 class LightTest {
-    private static final DataFile PAIRS = DataFile.of(mischung.check.Check.class, "ciede2000-34-pairs.csv");
+    private static final DataFile PAIRS = DataFile.of(mischung.validation.Check.class, "ciede2000-34-pairs.csv");
 
     static Stream<Integer> pairs() {
         return IntStream.range(0, PAIRS.size()).boxed();

@@ -6,7 +6,6 @@ import static org.assertj.core.api.Assertions.within;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Density;
@@ -14,11 +13,11 @@ import mischung.hair.Head;
 import mischung.hair.Porosity;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
-import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.LiftBowl;
 import mischung.plan.Plan;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Strategy;
 import mischung.product.Developer;
 import mischung.product.ShadeClass;
@@ -32,6 +31,7 @@ import mischung.shelf.Item;
 import mischung.shelf.Kind;
 import mischung.shelf.Shelf;
 import mischung.shelf.Stock;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Limits;
 import mischung.wish.Wish;
 import net.jqwik.api.Arbitrary;
@@ -49,7 +49,8 @@ class CardsTest {
 
     private static Plan plan(Head head, Wish wish, Method method, double useFactor) {
         return Planner.plan(
-                new Desk(head, wish, PLENTY.range(), Calibration.none(), 3, useFactor), Strategy.of("usual", method));
+                new PlanningContext(head, wish, PLENTY.range(), Calibration.none(), 3, useFactor),
+                Strategy.of("usual", method));
     }
 
     private static List<Card> cards(Plan plan, Shelf shelf, double learned) {
@@ -271,7 +272,8 @@ class CardsTest {
     void aCleanseMixIsHalfTint() {
         Head dark = Heads.full(List.of(new Band(0, 20, BandKind.COLOURED, 4, Tone.NATURAL, Porosity.NORMAL, 0)));
         Plan plan = Planner.plan(
-                new Desk(dark, new Wish(7, Tone.NATURAL).with(Limits.NONE), PLENTY.range(), Calibration.none(), 3),
+                new PlanningContext(
+                        dark, new Wish(7, Tone.NATURAL).with(Limits.NONE), PLENTY.range(), Calibration.none(), 3),
                 Strategy.of("cleanse", Method.USUAL.with(TakeOut.CLEANSE_MIX)));
         List<LiftBowl> lifts =
                 plan.steps().stream().flatMap(step -> step.lifts().stream()).toList();

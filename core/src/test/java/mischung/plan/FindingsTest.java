@@ -4,8 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import mischung.doubt.Calibration;
-import mischung.doubt.LevelRange;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -20,6 +18,8 @@ import mischung.said.Heard;
 import mischung.said.Said;
 import mischung.school.Method;
 import mischung.school.School;
+import mischung.uncertainty.Calibration;
+import mischung.uncertainty.LevelRange;
 import mischung.wish.Limits;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
@@ -139,7 +139,7 @@ class FindingsTest {
     /** R64: what grows in between two visits is counted with; in one visit nothing does. */
     @Test
     void regrowthBetweenVisitsIsCountedWith() {
-        Desk desk = new Desk(
+        PlanningContext desk = new PlanningContext(
                 Heads.of(List.of(new Band(0, 30, BandKind.NATURAL, 3, Tone.NATURAL, Porosity.NORMAL, 0))),
                 new Wish(9, Tone.BEIGE),
                 DEMO,

@@ -3,15 +3,15 @@ package mischung.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import mischung.change.Factors;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
+import mischung.process.Factors;
 import mischung.product.ProductRange;
 import mischung.school.Method;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 
@@ -21,7 +21,7 @@ class LearnedUptakeTest {
 
     private static Plan plan(double uptake) {
         return Planner.plan(
-                new Desk(
+                new PlanningContext(
                         Heads.of(List.of(new Band(0, 30, BandKind.LIGHTENED, 9, Tone.AS_LIFTED, Porosity.NORMAL, 0))),
                         new Wish(7.5, Tone.GOLD),
                         ProductRange.demo(),

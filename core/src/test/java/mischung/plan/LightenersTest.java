@@ -10,16 +10,6 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
-import mischung.change.Course;
-import mischung.change.Cover;
-import mischung.change.Factors;
-import mischung.change.LiftProduct;
-import mischung.change.Lightening;
-import mischung.change.Setting;
-import mischung.doubt.Calibration;
-import mischung.doubt.Factor;
-import mischung.doubt.Start;
-import mischung.doubt.StrandTest;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Canvas;
@@ -29,6 +19,12 @@ import mischung.hair.Porosity;
 import mischung.hair.Reading;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
+import mischung.process.Course;
+import mischung.process.Cover;
+import mischung.process.Factors;
+import mischung.process.LiftProduct;
+import mischung.process.Lightening;
+import mischung.process.Setting;
 import mischung.product.Lightener;
 import mischung.product.ProductRange;
 import mischung.said.RefusedInput;
@@ -36,6 +32,10 @@ import mischung.school.Method;
 import mischung.shelf.Item;
 import mischung.shelf.Shelf;
 import mischung.shelf.ShelfFile;
+import mischung.uncertainty.Calibration;
+import mischung.uncertainty.Factor;
+import mischung.uncertainty.Start;
+import mischung.uncertainty.StrandTest;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 
@@ -98,7 +98,7 @@ class LightenersTest {
     }
 
     private static Stream<Laying.Lift> lightened(double wished, Band... bands) {
-        Desk desk = new Desk(
+        PlanningContext desk = new PlanningContext(
                 Heads.of(List.of(bands)), new Wish(wished, Tone.BEIGE), ProductRange.demo(), Calibration.none(), 3);
         return Planner.plan(desk, Strategy.of("as usual", Method.USUAL)).steps().stream()
                 .flatMap(step -> step.lifts().stream())
@@ -146,7 +146,7 @@ class LightenersTest {
     void withoutAnyThePlanIsMadeOfPlainPowder() {
         ProductRange none = new ProductRange(
                 "none", ProductRange.demo().shades(), ProductRange.demo().developers());
-        Desk desk = new Desk(
+        PlanningContext desk = new PlanningContext(
                 Heads.of(List.of(band(0, 30, BandKind.NATURAL, 6, Tone.NATURAL))),
                 new Wish(9, Tone.BEIGE),
                 none,
@@ -216,7 +216,7 @@ class LightenersTest {
         }
         List<Double> minutes = new ArrayList<>();
         for (Calibration known : List.of(Calibration.none(), slow)) {
-            Desk desk = new Desk(
+            PlanningContext desk = new PlanningContext(
                     Heads.of(List.of(
                             band(0, 2, BandKind.NATURAL, 6, Tone.NATURAL),
                             band(2, 30, BandKind.NATURAL, 6, Tone.NATURAL))),

@@ -3,7 +3,6 @@ package mischung.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -13,6 +12,7 @@ import mischung.product.ProductRange;
 import mischung.said.Heard;
 import mischung.said.Said;
 import mischung.school.Method;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Design;
 import mischung.wish.Wish;
@@ -38,7 +38,7 @@ class OffToneTest {
 
     private static Plan plan(Wish wish, Band... bands) {
         return Planner.plan(
-                new Desk(Heads.of(List.of(bands)), wish, ProductRange.demo(), Calibration.none(), 3),
+                new PlanningContext(Heads.of(List.of(bands)), wish, ProductRange.demo(), Calibration.none(), 3),
                 Strategy.of("by the usual schools", Method.USUAL));
     }
 

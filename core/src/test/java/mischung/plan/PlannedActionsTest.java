@@ -7,8 +7,6 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
 import java.util.stream.Stream;
-import mischung.change.RemoverRound;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandDetail;
 import mischung.hair.BandKind;
@@ -17,6 +15,7 @@ import mischung.hair.Elasticity;
 import mischung.hair.Head;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
+import mischung.process.RemoverRound;
 import mischung.product.ProductRange;
 import mischung.product.Shade;
 import mischung.product.ShadeClass;
@@ -25,6 +24,7 @@ import mischung.said.Heard;
 import mischung.school.Method;
 import mischung.school.Pull;
 import mischung.school.TakeOut;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Design;
 import mischung.wish.Limits;
@@ -71,8 +71,8 @@ class PlannedActionsTest {
         return Planner.plan(desk(head, wish), strategy);
     }
 
-    private static Desk desk(Head head, Wish wish) {
-        return new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3);
+    private static PlanningContext desk(Head head, Wish wish) {
+        return new PlanningContext(head, wish, ProductRange.demo(), Calibration.none(), 3);
     }
 
     private static List<Action> actions(Plan plan) {
@@ -138,7 +138,7 @@ class PlannedActionsTest {
     @Test
     void onlyWhatWasClarifiedCountsAsClarified() {
         BandRef mids = new BandRef(0, 0);
-        Desk desk = desk(
+        PlanningContext desk = desk(
                 Heads.of(List.of(
                         new Band(0, 12, BandKind.COLOURED, 4, Tone.NATURAL, Porosity.NORMAL, 0),
                         new Band(12, 25, BandKind.COLOURED, 4, Tone.NATURAL, Porosity.NORMAL, 0))),
@@ -391,7 +391,7 @@ class PlannedActionsTest {
         Bowl first = lastBowl(whole);
         Set<String> out = Set.of(first.formula().mix().parts().get(0).shade().code());
         Plan without = Planner.plan(
-                new Desk(blonde, copper, ProductRange.demo().without(out), Calibration.none(), 3), usual());
+                new PlanningContext(blonde, copper, ProductRange.demo().without(out), Calibration.none(), 3), usual());
         assertThat(shades(without)).extracting(Shade::code).doesNotContainAnyElementsOf(out);
         Bowl instead = lastBowl(without);
         assertThat(instead.formula().misfit())
@@ -423,7 +423,8 @@ class PlannedActionsTest {
     void aShadeThatWouldNotServeCostsNothing() {
         Head blonde = Heads.of(List.of(lightened(0, 25, 9, Tone.AS_LIFTED, Porosity.NORMAL)));
         ProductRange less = ProductRange.demo().without(Set.of("demi-natural-3"));
-        Plan plan = Planner.plan(new Desk(blonde, new Wish(7, Tone.COPPER), less, Calibration.none(), 3), usual());
+        Plan plan = Planner.plan(
+                new PlanningContext(blonde, new Wish(7, Tone.COPPER), less, Calibration.none(), 3), usual());
         assertThat(lastBowl(plan).reasons())
                 .anyMatch(reason -> reason.said().message() == ReasonMessage.OUT_COSTS_NOTHING);
     }
@@ -458,7 +459,7 @@ class PlannedActionsTest {
         "CLARIFY, LEAVE"
     })
     void ownRoundsAreAnsweredBandByBand(Action action, Decision decision) {
-        Desk desk = desk(Heads.of(List.of(box(0, 20, 5, 2), box(20, 30, 4, 2))), new Wish(7, Tone.GOLD));
+        PlanningContext desk = desk(Heads.of(List.of(box(0, 20, 5, 2), box(20, 30, 4, 2))), new Wish(7, Tone.GOLD));
         Laying one = Laying.usual(action, List.of(ROOT), new Aim(7, Tone.GOLD));
         if (action == Action.GLOSS && one instanceof Laying.Deposit gloss) {
             one = gloss.with(mischung.product.Mix.of(Shade.derived(mischung.product.ShadeClass.GLOSS, 7, Tone.GOLD)));
@@ -472,7 +473,7 @@ class PlannedActionsTest {
 
     @Test
     void removedAndLightenedIsOneAnswer() {
-        Desk desk = desk(Heads.of(List.of(box(0, 20, 3, 3))), new Wish(8, Tone.GOLD));
+        PlanningContext desk = desk(Heads.of(List.of(box(0, 20, 3, 3))), new Wish(8, Tone.GOLD));
         Plan plan = Planner.byHand(
                 desk,
                 Method.USUAL,

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import java.util.List;
-import mischung.change.Application;
 import mischung.formula.Formula;
 import mischung.formula.FormulaSearch;
 import mischung.formula.FormulaTask;
@@ -20,6 +19,7 @@ import mischung.hair.Reading;
 import mischung.hair.Tone;
 import mischung.hair.ToneScale;
 import mischung.light.Ciede2000;
+import mischung.process.Application;
 import mischung.product.Mix;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;

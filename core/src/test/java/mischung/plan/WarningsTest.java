@@ -3,7 +3,6 @@ package mischung.plan;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -19,6 +18,7 @@ import mischung.plan.Warning.Fault;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
 import mischung.school.Method;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
@@ -40,7 +40,7 @@ class WarningsTest {
     }
 
     private static List<Fault> faults(Head head, Wish wish, Laying... layings) {
-        Desk desk = new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3);
+        PlanningContext desk = new PlanningContext(head, wish, ProductRange.demo(), Calibration.none(), 3);
         List<Round> rounds = List.of(layings).stream().map(Round::of).toList();
         return Planner.byHand(desk, Method.USUAL, rounds).warnings().stream()
                 .map(Warning::fault)

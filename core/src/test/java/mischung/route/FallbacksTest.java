@@ -3,30 +3,31 @@ package mischung.route;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
 import mischung.plan.Action;
-import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.Laying;
 import mischung.plan.LiftWay;
 import mischung.plan.Plan;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Round;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
 import mischung.said.Heard;
 import mischung.school.Method;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 
 /** Plan B and C stand ready before the first bowl. */
 class FallbacksTest {
     private static List<Fallback> prepared(Wish wish, Band... bands) {
-        Desk desk = new Desk(Heads.of(List.of(bands)), wish, ProductRange.demo(), Calibration.none(), 3);
+        PlanningContext desk =
+                new PlanningContext(Heads.of(List.of(bands)), wish, ProductRange.demo(), Calibration.none(), 3);
         Plan plan = Planner.plan(desk, Strategy.of("usual", Method.USUAL));
         return Fallbacks.of(desk, plan);
     }
@@ -56,8 +57,8 @@ class FallbacksTest {
     @Test
     void hairAtTheEndOfItsStrengthGoesNoFurther() {
         Band weak = new Band(0, 25, BandKind.LIGHTENED, 7, Tone.COPPER, Porosity.VERY_HIGH, 0);
-        Desk desk =
-                new Desk(Heads.of(List.of(weak)), new Wish(10.5, Tone.ASH), ProductRange.demo(), Calibration.none(), 3);
+        PlanningContext desk = new PlanningContext(
+                Heads.of(List.of(weak)), new Wish(10.5, Tone.ASH), ProductRange.demo(), Calibration.none(), 3);
         Laying hard = Laying.lift(Action.LIGHTEN, desk.head().bands(), LiftWay.OFF_SCALP, 20, 50, 2, 2);
         Plan own = Planner.byHand(desk, Method.USUAL, List.of(new Round(Action.LIGHTEN, List.of(hard))));
         assertThat(Fallbacks.of(desk, own).get(0).then())

@@ -6,7 +6,6 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -20,13 +19,13 @@ import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
 import mischung.plan.Action;
 import mischung.plan.Bowl;
-import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.LiftBowl;
 import mischung.plan.LiftWay;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Rule;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
@@ -37,11 +36,12 @@ import mischung.school.Method;
 import mischung.school.TakeOut;
 import mischung.sequence.Batch;
 import mischung.sequence.Durations;
+import mischung.sequence.OrderTerms;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
 import mischung.sequence.TaskMessage;
-import mischung.sequence.Terms;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Design;
 import mischung.wish.Grey;
@@ -178,7 +178,7 @@ class HoursTest {
 
     private static Plan plan(Head head, Wish wish) {
         return Planner.plan(
-                new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3),
+                new PlanningContext(head, wish, ProductRange.demo(), Calibration.none(), 3),
                 Strategy.of("by the usual schools", Method.USUAL));
     }
 
@@ -210,7 +210,7 @@ class HoursTest {
     @Test
     void homeBlackIsCleansedWithoutPlainLightenerOnTheLengths() {
         Plan plan = Planner.plan(
-                new Desk(
+                new PlanningContext(
                         head(natural(1, 5), coloured(1, 36, 1, Tone.NATURAL, 8)),
                         new Wish(5, Tone.BROWN),
                         ProductRange.demo(),
@@ -298,7 +298,8 @@ class HoursTest {
     @Test
     void aHeadOfFoilsIsRampedAsOnPaper() {
         Plan plan = plan(head(Density.NORMAL, Thickness.COARSE, natural(30, 2.5)), new Wish(9.5, Tone.BEIGE));
-        Sequence order = Sequencer.of(plan, Terms.usual(new Durations(Map.of("seconds a foil", 66.0), Map.of()), 1));
+        Sequence order =
+                Sequencer.of(plan, OrderTerms.usual(new Durations(Map.of("seconds a foil", 66.0), Map.of()), 1));
         List<Double> volumes = order.batches().stream()
                 .filter(batch -> batch.bowl().equals("A"))
                 .map(Batch::volume)

@@ -8,8 +8,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
-import mischung.change.Wetness;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -23,14 +21,15 @@ import mischung.light.Lab;
 import mischung.light.Xyz;
 import mischung.plan.Action;
 import mischung.plan.Bowl;
-import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.LiftBowl;
 import mischung.plan.LiftWay;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Strategy;
+import mischung.process.Wetness;
 import mischung.product.HairAmount;
 import mischung.product.Lightener;
 import mischung.product.ProductRange;
@@ -45,6 +44,7 @@ import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
 import mischung.sequence.TaskMessage;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Contradictions;
 import mischung.wish.Edge;
@@ -72,7 +72,7 @@ class LayersTest {
 
         Plan plan() {
             return Planner.plan(
-                    new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3),
+                    new PlanningContext(head, wish, ProductRange.demo(), Calibration.none(), 3),
                     Strategy.of("usual", Method.USUAL));
         }
     }
@@ -462,7 +462,7 @@ class LayersTest {
             assertThat(foil.thicknessMm()).isEqualTo(5);
         });
         Plan front = Planner.plan(
-                new Desk(made.head(), made.wish(), ProductRange.demo(), Calibration.none(), 3),
+                new PlanningContext(made.head(), made.wish(), ProductRange.demo(), Calibration.none(), 3),
                 Strategy.of("front", Method.USUAL.with(Start.FRONT)));
         assertThat(SectionPlan.of(front, Durations.USUAL).foils().get(0).place())
                 .isEqualTo(ZonePlace.FRINGE);
@@ -566,8 +566,9 @@ class LayersTest {
     }
 
     private static List<Said> promised(Made made) {
-        Desk desk = new Desk(made.head(), made.wish(), ProductRange.demo(), Calibration.none(), 3);
-        return Promise.of(Decide.first(desk, Method.USUAL, House.USUAL), Rates.USUAL, 3, false)
+        PlanningContext desk =
+                new PlanningContext(made.head(), made.wish(), ProductRange.demo(), Calibration.none(), 3);
+        return Promise.of(RouteComparison.first(desk, Method.USUAL, House.USUAL), Rates.USUAL, 3, false)
                 .likely();
     }
 }

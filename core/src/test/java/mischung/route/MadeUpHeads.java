@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandDetail;
 import mischung.hair.BandKind;
@@ -17,10 +16,11 @@ import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
-import mischung.plan.Desk;
+import mischung.plan.PlanningContext;
 import mischung.product.ProductRange;
 import mischung.school.Method;
 import mischung.school.Pace;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Design;
 import mischung.wish.Grey;
@@ -109,12 +109,12 @@ enum MadeUpHeads {
         return new Head(zones, Density.NORMAL, Thickness.NORMAL);
     }
 
-    Desk desk() {
-        return new Desk(head(), wish, ProductRange.demo(), Calibration.none(), 3);
+    PlanningContext desk() {
+        return new PlanningContext(head(), wish, ProductRange.demo(), Calibration.none(), 3);
     }
 
     Decision decided() {
-        return Decide.of(desk(), method(), Optional.empty(), plan -> List.of(), House.USUAL);
+        return RouteComparison.of(desk(), method(), Optional.empty(), plan -> List.of(), House.USUAL);
     }
 
     private static Band natural(double from, double to, double level, double grey) {

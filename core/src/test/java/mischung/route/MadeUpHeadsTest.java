@@ -171,12 +171,12 @@ class MadeUpHeadsTest {
         assertThat(decision.routes().get(0).measures().longestMinutes())
                 .as("R48: 7-8 h for two people over bands and fragile ends; no band here")
                 .isBetween(4 * 60, 8 * 60);
-        int alone = Decide.first(
-                        new mischung.plan.Desk(
+        int alone = RouteComparison.first(
+                        new mischung.plan.PlanningContext(
                                 head.head(),
                                 head.wish().with(mischung.wish.Limits.NONE),
                                 mischung.product.ProductRange.demo(),
-                                mischung.doubt.Calibration.none(),
+                                mischung.uncertainty.Calibration.none(),
                                 3),
                         head.method(),
                         House.USUAL)

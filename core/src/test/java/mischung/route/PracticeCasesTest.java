@@ -8,7 +8,6 @@ import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -23,11 +22,11 @@ import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
 import mischung.plan.Action;
 import mischung.plan.Bowl;
-import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.ReasonMessage;
 import mischung.plan.Rule;
 import mischung.product.Mix;
@@ -35,6 +34,7 @@ import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
 import mischung.school.Method;
 import mischung.school.School;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Design;
 import mischung.wish.Grey;
@@ -63,8 +63,8 @@ class PracticeCasesTest {
     }
 
     private static Route planned(Head head, Wish wish) {
-        return Decide.of(
-                        new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3),
+        return RouteComparison.of(
+                        new PlanningContext(head, wish, ProductRange.demo(), Calibration.none(), 3),
                         Method.USUAL,
                         Optional.empty(),
                         plan -> List.of(),

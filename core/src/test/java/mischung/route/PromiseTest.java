@@ -3,14 +3,14 @@ package mischung.route;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import mischung.after.Upkeep;
-import mischung.doubt.Calibration;
+import mischung.aftercare.Upkeep;
 import mischung.hair.Look;
-import mischung.plan.Desk;
 import mischung.plan.Plan;
+import mischung.plan.PlanningContext;
 import mischung.product.ProductRange;
 import mischung.said.Figure;
 import mischung.said.Heard;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Limits;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -61,8 +61,8 @@ class PromiseTest {
                 .anyMatch(said -> said.message() == PromiseMessage.AT_VISIT && Heard.number(said, "visit") == 2);
         MadeUpHeads dark = MadeUpHeads.DARK_REGROWTH_TO_WHITE;
         assertThat(of(dark).notPromised()).anyMatch(Heard.a(PromiseMessage.STRENGTH));
-        Route unlifted = Decide.first(
-                new Desk(
+        Route unlifted = RouteComparison.first(
+                new PlanningContext(
                         dark.head(),
                         dark.wish().with(Limits.NONE.withoutLightener()),
                         ProductRange.demo(),

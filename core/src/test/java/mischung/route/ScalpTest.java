@@ -13,12 +13,7 @@ import java.util.Set;
 import mischung.caution.Caution;
 import mischung.caution.CautionRule;
 import mischung.caution.Cautions;
-import mischung.change.Application;
-import mischung.change.Change;
-import mischung.change.Lightening;
-import mischung.change.Place;
-import mischung.consult.Consultation;
-import mischung.doubt.Calibration;
+import mischung.consultation.Consultation;
 import mischung.hair.Band;
 import mischung.hair.BandDetail;
 import mischung.hair.BandKind;
@@ -35,27 +30,32 @@ import mischung.mix.Card;
 import mischung.mix.Cards;
 import mischung.mix.Line;
 import mischung.plan.Action;
-import mischung.plan.Desk;
 import mischung.plan.Laying;
 import mischung.plan.LiftWay;
 import mischung.plan.Outcome;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Round;
+import mischung.process.Application;
+import mischung.process.Change;
+import mischung.process.Lightening;
+import mischung.process.Place;
 import mischung.product.Developer;
 import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
 import mischung.school.Method;
 import mischung.school.Pull;
 import mischung.sequence.Durations;
+import mischung.sequence.OrderTerms;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
-import mischung.sequence.Terms;
 import mischung.shelf.DemoShelf;
 import mischung.shelf.Item;
 import mischung.shelf.Kind;
 import mischung.shelf.Shelf;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
@@ -79,8 +79,8 @@ class ScalpTest {
                 thickness);
     }
 
-    private static Desk desk(Head head, Wish wish) {
-        return new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3);
+    private static PlanningContext desk(Head head, Wish wish) {
+        return new PlanningContext(head, wish, ProductRange.demo(), Calibration.none(), 3);
     }
 
     private static boolean touches(Plan plan, Laying laying) {
@@ -134,7 +134,7 @@ class ScalpTest {
     /** Seen before: coarse hair coloured from the scalp on got 30 vol for half an hour, and not a word was said. */
     @Test
     void colouredHairFromTheScalpOnIsNotABandAlone() {
-        Plan plan = Decide.of(
+        Plan plan = RouteComparison.of(
                         desk(head(Thickness.COARSE, List.of(coloured(0, 30, 4))), new Wish(9, Tone.BEIGE)),
                         Method.USUAL.with(Pull.STRONG_AND_SHORT),
                         Optional.empty(),
@@ -162,7 +162,8 @@ class ScalpTest {
             Head head = any(random);
             Wish wish = new Wish(6 + random.nextInt(5), random.nextBoolean() ? Tone.NATURAL : Tone.BEIGE);
             Method method = random.nextBoolean() ? Method.USUAL.with(Pull.STRONG_AND_SHORT) : Method.USUAL;
-            Decision decision = Decide.of(desk(head, wish), method, Optional.empty(), plan -> List.of(), House.USUAL);
+            Decision decision =
+                    RouteComparison.of(desk(head, wish), method, Optional.empty(), plan -> List.of(), House.USUAL);
             for (Route route : decision.routes()) {
                 for (PlanStep step : route.plan().steps()) {
                     for (Laying laying : step.round().layings()) {
@@ -183,7 +184,7 @@ class ScalpTest {
         int stopped = 0;
         for (int i = 0; i < 6 * HEADS; i++) {
             Head head = any(random);
-            Desk desk = desk(head, new Wish(9, Tone.BEIGE));
+            PlanningContext desk = desk(head, new Wish(9, Tone.BEIGE));
             List<BandRef> bands = new ArrayList<>(desk.head().bands());
             bands.removeIf(at -> random.nextInt(3) == 0);
             if (bands.isEmpty()) {
@@ -227,13 +228,13 @@ class ScalpTest {
                 "only strong ones", ProductRange.demo().shades(), List.of(new Developer(30), new Developer(40)));
         Head head = head(Thickness.NORMAL, List.of(coloured(0, 4, 5), coloured(4, 30, 5)));
         for (double volume : new double[] {5, 7, 20, 25}) {
-            Desk desk = new Desk(head, new Wish(9, Tone.BEIGE), strong, Calibration.none(), 3);
+            PlanningContext desk = new PlanningContext(head, new Wish(9, Tone.BEIGE), strong, Calibration.none(), 3);
             List<BandRef> bands = desk.head().bands();
             Laying laying = Laying.lift(Action.LIGHTEN, bands, LiftWay.OFF_SCALP, volume, 20, 2, 1);
             Plan plan = Planner.byHand(desk, Method.USUAL, List.of(new Round(laying.action(), List.of(laying))));
             assertThat(plan.steps().get(0).lifts().get(0).developer().volume()).isEqualTo(volume);
             assertThat(blocked(plan, plan.steps().get(0))).isEqualTo(volume > MOST);
-            Sequence order = Sequencer.of(plan, Terms.usual(Durations.USUAL, 1));
+            Sequence order = Sequencer.of(plan, OrderTerms.usual(Durations.USUAL, 1));
             double fluid = 0;
             double peroxide = 0;
             for (Card card : Cards.of(plan, order, new Shelf(onlyStrong()), 1)) {
@@ -249,8 +250,8 @@ class ScalpTest {
             }
             assertThat(peroxide / fluid).as("what is in the bowl").isLessThanOrEqualTo(volume + 0.3);
         }
-        Plan decided = Decide.of(
-                        new Desk(head, new Wish(7, Tone.BEIGE), strong, Calibration.none(), 3),
+        Plan decided = RouteComparison.of(
+                        new PlanningContext(head, new Wish(7, Tone.BEIGE), strong, Calibration.none(), 3),
                         Method.USUAL,
                         Optional.empty(),
                         any -> List.of(),

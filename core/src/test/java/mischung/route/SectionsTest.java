@@ -8,15 +8,14 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
-import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
 import mischung.school.Method;
@@ -28,6 +27,7 @@ import mischung.sequence.StageId;
 import mischung.sequence.Task;
 import mischung.sequence.TaskId;
 import mischung.sequence.TaskMessage;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Layer;
 import mischung.wish.Pattern;
@@ -42,7 +42,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Which foils each laying of the order lays: what the chair marks. */
 class SectionsTest {
     private static final Plan WHOLE = Planner.plan(
-            new Desk(
+            new PlanningContext(
                     Heads.full(List.of(new Band(0, 30, BandKind.NATURAL, 3, Tone.NATURAL, Porosity.NORMAL, 0))),
                     new Wish(9, Tone.BEIGE),
                     ProductRange.demo(),

@@ -84,11 +84,12 @@ class DurationsTest {
         WorkedHead head = head(Density.NORMAL);
         List<BandRef> all = head.bands();
         Map<Integer, Double> minutes =
-                Lay.zones(head, all, Durations.USUAL, Optional.of(LiftWay.OFF_SCALP), Comparator.naturalOrder());
-        Lay lay = new Lay("A", "bowl A", TaskMessage.BOND_TREATMENT.alone(), List.of(), minutes, 30, 110, 40, 100);
-        List<Lay.Unit> units = Lay.units(List.of(lay), 8, Comparator.naturalOrder());
+                ProductUse.zones(head, all, Durations.USUAL, Optional.of(LiftWay.OFF_SCALP), Comparator.naturalOrder());
+        ProductUse lay =
+                new ProductUse("A", "bowl A", TaskMessage.BOND_TREATMENT.alone(), List.of(), minutes, 30, 110, 40, 100);
+        List<ProductUse.Unit> units = ProductUse.units(List.of(lay), 8, Comparator.naturalOrder());
         assertThat(units).hasSizeGreaterThan(head.zones().size());
-        Map<Lay.Unit, Integer> parts = lay.minutes(units);
+        Map<ProductUse.Unit, Integer> parts = lay.minutes(units);
         assertThat(parts.values()).allSatisfy(part -> assertThat(part).isBetween(1, 9));
         assertThat((double) parts.values().stream().mapToInt(part -> part).sum())
                 .isCloseTo(lay.laying(), within(1.0));

@@ -13,8 +13,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import mischung.caution.Cautions;
-import mischung.consult.Consultation;
-import mischung.doubt.Calibration;
+import mischung.consultation.Consultation;
 import mischung.hair.Band;
 import mischung.hair.BandDetail;
 import mischung.hair.BandKind;
@@ -25,13 +24,13 @@ import mischung.hair.Tone;
 import mischung.mix.Cards;
 import mischung.plan.Bowl;
 import mischung.plan.BowlPlace;
-import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.LiftBowl;
 import mischung.plan.LiftWay;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
 import mischung.said.Figure;
@@ -41,6 +40,7 @@ import mischung.school.Method;
 import mischung.school.School;
 import mischung.school.Start;
 import mischung.shelf.Shelf;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Design;
 import mischung.wish.Limits;
@@ -64,8 +64,8 @@ class SequencerTest {
             School.MIDPOINT,
             ProductRange.demo());
 
-    private static Terms usual(Plan plan) {
-        return Terms.usual(Durations.USUAL, plan.wish().limits().hands());
+    private static OrderTerms usual(Plan plan) {
+        return OrderTerms.usual(Durations.USUAL, plan.wish().limits().hands());
     }
 
     private static final List<Band> ONE_BAND =
@@ -77,7 +77,8 @@ class SequencerTest {
 
     private static Plan plan(Head head, Wish wish, Method method) {
         return Planner.plan(
-                new Desk(head, wish, ProductRange.demo(), Calibration.none(), 3), Strategy.of("usual", method));
+                new PlanningContext(head, wish, ProductRange.demo(), Calibration.none(), 3),
+                Strategy.of("usual", method));
     }
 
     /** A head of natural 5 to be lifted all over. */
@@ -107,7 +108,7 @@ class SequencerTest {
         assertThat(laid).hasSizeLessThan(plan.head().zones().size());
         assertThat(laid.stream().flatMap(task -> task.zones().stream()))
                 .containsExactlyInAnyOrderElementsOf(Heads.EIGHT);
-        double takes = Lay.zones(
+        double takes = ProductUse.zones(
                         plan.head(),
                         bowl.bands(),
                         Durations.USUAL,
@@ -436,7 +437,8 @@ class SequencerTest {
                     for (List<Band> bands : List.of(ONE_BAND, THREE_BANDS)) {
                         Wish wish = new Wish(wished, Tone.NATURAL).with(Limits.NONE.withHands(hands));
                         Plan plan = plan(Heads.zones(zones, bands), wish, Method.USUAL);
-                        Terms quickly = usual(plan).with(new Durations(Map.of("foils of a full head", 30.0), Map.of()));
+                        OrderTerms quickly =
+                                usual(plan).with(new Durations(Map.of("foils of a full head", 30.0), Map.of()));
                         Sequence usual = Sequencer.of(plan, quickly);
                         Sequence best = Sequencer.of(plan, quickly.searching(300_000, () -> false));
                         assertThat(usual.totalMinutes())

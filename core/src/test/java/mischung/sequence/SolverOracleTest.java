@@ -7,8 +7,8 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.Random;
-import mischung.sequence.Piece.Lag;
-import mischung.sequence.Piece.Use;
+import mischung.sequence.Activity.Lag;
+import mischung.sequence.Activity.Use;
 import org.chocosolver.solver.Model;
 import org.chocosolver.solver.Solution;
 import org.chocosolver.solver.variables.IntVar;
@@ -24,7 +24,7 @@ class SolverOracleTest {
     /** What the other makes of a job. */
     private record Other(OptionalInt least, boolean proven) {}
 
-    private static Other asked(List<Piece> pieces, int hands) {
+    private static Other asked(List<Activity> pieces, int hands) {
         Model model = new Model();
         IntVar[] start = model.intVarArray("start", pieces.size(), 0, HORIZON);
         IntVar end = model.intVar("end", 0, HORIZON);
@@ -33,7 +33,7 @@ class SolverOracleTest {
         List<Task> onHead = new ArrayList<>();
         List<IntVar> taking = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
-            Piece piece = pieces.get(i);
+            Activity piece = pieces.get(i);
             tasks[i] = new Task(start[i], piece.minutes());
             byHand[i] = model.intVar(1);
             model.arithm(end, "-", start[i], ">=", piece.minutes()).post();
@@ -65,8 +65,8 @@ class SolverOracleTest {
     }
 
     /** A stage in small: bowls with a life, sections laid in turn, looks, one or two rinses with windows. */
-    private static List<Piece> stage(Random random) {
-        List<Piece> pieces = new ArrayList<>();
+    private static List<Activity> stage(Random random) {
+        List<Activity> pieces = new ArrayList<>();
         int groups = 1 + random.nextInt(2);
         int works = 8 + random.nextInt(10);
         for (int g = 0; g < groups; g++) {
@@ -95,8 +95,8 @@ class SolverOracleTest {
         return pieces;
     }
 
-    private static Piece piece(int minutes, Use use, Lag... lags) {
-        return new Piece("p", minutes, use, 0, 0, false, List.of(lags));
+    private static Activity piece(int minutes, Use use, Lag... lags) {
+        return new Activity("p", minutes, use, 0, 0, false, List.of(lags));
     }
 
     /** The other looks for long: by default over fewer; {@code -Dmischung.tries=34} asks it of all. */
@@ -109,7 +109,7 @@ class SolverOracleTest {
         int compared = 0;
         int best = 0;
         for (int n = 0; n < STAGES; n++) {
-            List<Piece> pieces = stage(random);
+            List<Activity> pieces = stage(random);
             int hands = 1 + n % 3;
             Optional<Solver.Order> own = Solver.solve(pieces, hands, NODES, Solver.FAR, () -> false);
             Other other = asked(pieces, hands);

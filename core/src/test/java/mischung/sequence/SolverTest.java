@@ -6,8 +6,8 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Random;
-import mischung.sequence.Piece.Lag;
-import mischung.sequence.Piece.Use;
+import mischung.sequence.Activity.Lag;
+import mischung.sequence.Activity.Use;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -17,20 +17,20 @@ class SolverTest {
     private static final long ALL = 50_000_000;
     private static final List<Use> USES = List.of(Use.values());
 
-    private static Optional<Solver.Order> solve(List<Piece> pieces, int hands, long nodes) {
+    private static Optional<Solver.Order> solve(List<Activity> pieces, int hands, long nodes) {
         return Solver.solve(pieces, hands, nodes, Solver.FAR, () -> false);
     }
 
-    private static Piece piece(int minutes, Use use, Lag... lags) {
-        return new Piece("p", minutes, use, 0, 0, false, List.of(lags));
+    private static Activity piece(int minutes, Use use, Lag... lags) {
+        return new Activity("p", minutes, use, 0, 0, false, List.of(lags));
     }
 
     /** Every assignment of start minutes up to a horizon; least end, or none. */
-    private static int bruteForce(List<Piece> pieces, int hands, int horizon) {
+    private static int bruteForce(List<Activity> pieces, int hands, int horizon) {
         return tried(pieces, hands, new int[pieces.size()], 0, horizon);
     }
 
-    private static int tried(List<Piece> pieces, int hands, int[] start, int i, int best) {
+    private static int tried(List<Activity> pieces, int hands, int[] start, int i, int best) {
         if (i == pieces.size()) {
             int end = 0;
             for (int k = 0; k < i; k++) {
@@ -49,7 +49,7 @@ class SolverTest {
     }
 
     /** Minute by minute: hands, the head, the lags. */
-    private static boolean possible(List<Piece> pieces, int hands, int[] start, int count) {
+    private static boolean possible(List<Activity> pieces, int hands, int[] start, int count) {
         int end = 0;
         for (int i = 0; i < count; i++) {
             end = Math.max(end, start[i] + pieces.get(i).minutes());
@@ -79,8 +79,8 @@ class SolverTest {
         return true;
     }
 
-    private static List<Piece> random(Random random) {
-        List<Piece> pieces = new ArrayList<>();
+    private static List<Activity> random(Random random) {
+        List<Activity> pieces = new ArrayList<>();
         int count = 3 + random.nextInt(3);
         for (int i = 0; i < count; i++) {
             List<Lag> lags = new ArrayList<>();
@@ -100,7 +100,7 @@ class SolverTest {
     void findsWhatTryingEverythingFinds(int hands) {
         Random random = new Random(hands);
         for (int n = 0; n < 60; n++) {
-            List<Piece> pieces = random(random);
+            List<Activity> pieces = random(random);
             Solver.Order solved = solve(pieces, hands, ALL).orElseThrow();
             assertThat(solved.whole()).isTrue();
             assertThat(solved.minutes()).as("%s", pieces).isEqualTo(bruteForce(pieces, hands, 40));
@@ -113,8 +113,8 @@ class SolverTest {
     }
 
     /** The same with a last moment to some of the lags: what comes first may have to wait for what comes after. */
-    private static List<Piece> windowed(Random random) {
-        List<Piece> pieces = new ArrayList<>();
+    private static List<Activity> windowed(Random random) {
+        List<Activity> pieces = new ArrayList<>();
         int count = 3 + random.nextInt(3);
         for (int i = 0; i < count; i++) {
             List<Lag> lags = new ArrayList<>();
@@ -136,7 +136,7 @@ class SolverTest {
         int none = 0;
         int some = 0;
         for (int n = 0; n < 120; n++) {
-            List<Piece> pieces = windowed(random);
+            List<Activity> pieces = windowed(random);
             int least = bruteForce(pieces, hands, 30);
             Optional<Solver.Order> solved = solve(pieces, hands, ALL);
             if (least == 30) {
@@ -154,10 +154,10 @@ class SolverTest {
     /** Two products that must come off together: the quick one waits, though its hands are free. */
     @Test
     void aStartWaitsForItsWindow() {
-        Piece mixed = piece(2, Use.ASIDE);
-        Piece long1 = piece(4, Use.ON_HEAD);
-        Piece long2 = piece(6, Use.ON_HEAD, Lag.afterEnd(1, 20));
-        Piece laidFromIt = piece(3, Use.ON_HEAD, new Lag(0, true, 0, 5), Lag.afterStart(2, 0));
+        Activity mixed = piece(2, Use.ASIDE);
+        Activity long1 = piece(4, Use.ON_HEAD);
+        Activity long2 = piece(6, Use.ON_HEAD, Lag.afterEnd(1, 20));
+        Activity laidFromIt = piece(3, Use.ON_HEAD, new Lag(0, true, 0, 5), Lag.afterStart(2, 0));
         Solver.Order solved =
                 solve(List.of(mixed, long1, long2, laidFromIt), 1, 0).orElseThrow();
         assertThat(solved.start(3) - solved.start(0) - 2)
@@ -170,7 +170,7 @@ class SolverTest {
     void aShortSearchKeepsItsBound() {
         Random random = new Random(7);
         for (int n = 0; n < 200; n++) {
-            List<Piece> pieces = random(random);
+            List<Activity> pieces = random(random);
             Solver.Order whole = solve(pieces, 2, ALL).orElseThrow();
             Solver.Order quick = solve(pieces, 2, 12).orElseThrow();
             assertThat(quick.minutes()).isGreaterThanOrEqualTo(whole.minutes());
@@ -180,19 +180,19 @@ class SolverTest {
 
     @Test
     void windowsAreKeptOrThereIsNoOrder() {
-        Piece laid = piece(4, Use.ON_HEAD);
-        Piece other = piece(6, Use.ON_HEAD);
-        Piece rinsed = piece(3, Use.WHOLE_HEAD, new Lag(0, true, 5, 9), new Lag(1, true, 5, 9));
+        Activity laid = piece(4, Use.ON_HEAD);
+        Activity other = piece(6, Use.ON_HEAD);
+        Activity rinsed = piece(3, Use.WHOLE_HEAD, new Lag(0, true, 5, 9), new Lag(1, true, 5, 9));
         assertThat(solve(List.of(laid, other, rinsed), 1, ALL))
                 .as("only the long one first keeps both")
                 .isPresent();
-        Piece tight = piece(3, Use.WHOLE_HEAD, new Lag(0, true, 5, 5), new Lag(1, true, 5, 5));
+        Activity tight = piece(3, Use.WHOLE_HEAD, new Lag(0, true, 5, 5), new Lag(1, true, 5, 5));
         assertThat(solve(List.of(laid, other, tight), 1, ALL)).isEmpty();
     }
 
     @Test
     void aMovedPieceWaits() {
-        Piece late = new Piece("p", 3, Use.ON_HEAD, 0, 20, false, List.of());
+        Activity late = new Activity("p", 3, Use.ON_HEAD, 0, 20, false, List.of());
         assertThat(solve(List.of(piece(5, Use.ON_HEAD), late), 1, ALL)
                         .orElseThrow()
                         .minutes())
@@ -201,9 +201,9 @@ class SolverTest {
 
     @Test
     void everybodyRestsForThemselves() {
-        List<Piece> pieces = new ArrayList<>();
+        List<Activity> pieces = new ArrayList<>();
         for (int person = 1; person <= 2; person++) {
-            pieces.add(new Piece("break", 5, Use.ASIDE, person, 0, false, List.of()));
+            pieces.add(new Activity("break", 5, Use.ASIDE, person, 0, false, List.of()));
         }
         pieces.add(piece(10, Use.ON_HEAD));
         Solver.Order solved = solve(pieces, 2, ALL).orElseThrow();
@@ -214,7 +214,7 @@ class SolverTest {
 
     @Test
     void whatIsCancelledKeepsWhatWasFound() {
-        List<Piece> pieces = new ArrayList<>();
+        List<Activity> pieces = new ArrayList<>();
         for (int i = 0; i < 14; i++) {
             pieces.add(piece(3 + i % 5, Use.ON_HEAD));
         }

@@ -11,14 +11,13 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import mischung.doubt.Calibration;
 import mischung.hair.Porosity;
 import mischung.hair.Tone;
 import mischung.plan.Bowl;
-import mischung.plan.Desk;
 import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Strategy;
 import mischung.product.Mix;
 import mischung.product.ProductRange;
@@ -27,6 +26,7 @@ import mischung.product.ShadeClass;
 import mischung.said.RefusalMessage;
 import mischung.said.RefusedInput;
 import mischung.school.Method;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 
@@ -45,7 +45,7 @@ class ShelfTest {
 
     private static Plan plan(ProductRange range) {
         return Planner.plan(
-                new Desk(
+                new PlanningContext(
                         Heads.grownOut(6, 10, Porosity.NORMAL),
                         new Wish(6, Tone.NATURAL),
                         range,

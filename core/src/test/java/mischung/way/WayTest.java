@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.ArrayList;
 import java.util.List;
-import mischung.consult.Consultation;
+import mischung.consultation.Consultation;
 import mischung.way.Next.Doing;
 import mischung.way.Step.State;
 import mischung.way.Way.Facts;

@@ -7,7 +7,6 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
-import mischung.doubt.Calibration;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
@@ -20,14 +19,15 @@ import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.Zone;
 import mischung.hair.ZonePlace;
-import mischung.plan.Desk;
 import mischung.plan.Laying;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
+import mischung.plan.PlanningContext;
 import mischung.plan.Strategy;
 import mischung.product.ProductRange;
 import mischung.school.Method;
+import mischung.uncertainty.Calibration;
 
 /** Wishes of every design there was before there were layers, and what was planned for them, written down. */
 final class OldWishes {
@@ -145,7 +145,7 @@ final class OldWishes {
     static String written() {
         StringBuilder text = new StringBuilder();
         heads().forEach((head, hair) -> wishes().forEach((name, wish) -> {
-            Desk desk = new Desk(hair, wish, ProductRange.demo(), Calibration.none(), 3);
+            PlanningContext desk = new PlanningContext(hair, wish, ProductRange.demo(), Calibration.none(), 3);
             Plan plan = Planner.plan(desk, Strategy.of("usual", Method.USUAL));
             text.append("== ").append(head).append(", ").append(name).append('\n');
             for (BandRef at : plan.head().bands()) {

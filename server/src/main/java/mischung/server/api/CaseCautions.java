@@ -7,12 +7,12 @@ import java.util.List;
 import java.util.Set;
 import java.util.TreeSet;
 import mischung.caution.Caution;
-import mischung.caution.Standing;
-import mischung.change.Factors;
+import mischung.caution.StandingCaution;
 import mischung.hair.Canvas;
 import mischung.mix.BowlContent;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
+import mischung.process.Factors;
 import mischung.said.Said;
 import mischung.server.words.ProblemMessage;
 import org.springframework.http.HttpStatus;
@@ -29,22 +29,22 @@ class CaseCautions {
         this.clock = clock;
     }
 
-    List<Standing> before(CheckedCase of, Plan plan) {
+    List<StandingCaution> before(CheckedCase of, Plan plan) {
         return standing(of, of.cautions(now()).before(plan));
     }
 
-    List<Standing> before(CheckedCase of, Plan plan, PlanStep step) {
+    List<StandingCaution> before(CheckedCase of, Plan plan, PlanStep step) {
         return standing(of, of.cautions(now()).before(plan, step));
     }
 
     /** @param end the hair of the panel as the model leaves it */
-    List<Standing> before(CheckedCase of, StrandTestView test, Canvas end) {
+    List<StandingCaution> before(CheckedCase of, StrandTestView test, Canvas end) {
         return standing(
                 of, of.cautions(now()).before(test.change(), test.band().checked(), end.fibre(), test.onHead()));
     }
 
-    private List<Standing> standing(CheckedCase of, List<Caution> cautions) {
-        return Standing.of(cautions, of.takenOn(), house.now().overridesAllowed());
+    private List<StandingCaution> standing(CheckedCase of, List<Caution> cautions) {
+        return StandingCaution.of(cautions, of.takenOn(), house.now().overridesAllowed());
     }
 
     /** @param touchesScalp whether it does, or may because nobody said where it goes */
@@ -59,11 +59,11 @@ class CaseCautions {
         }
     }
 
-    private static Set<String> blocks(List<Standing> all) {
+    private static Set<String> blocks(List<StandingCaution> all) {
         Set<String> blocks = new TreeSet<>();
         all.stream()
-                .filter(Standing::blocks)
-                .map(Standing::caution)
+                .filter(StandingCaution::blocks)
+                .map(StandingCaution::caution)
                 .forEach(caution -> blocks.add(StandingView.title(caution) + ": " + StandingView.cleared(caution)));
         return blocks;
     }
@@ -101,7 +101,7 @@ class CaseCautions {
             }
             Canvas end = test.course()
                     .on(test.start(of.head().thickness(), of.head().grown()).best(), Factors.AVERAGE);
-            for (Standing one : before(of, test, end)) {
+            for (StandingCaution one : before(of, test, end)) {
                 if (one.blocks()) {
                     throw new Refusal(
                             HttpStatus.UNPROCESSABLE_CONTENT,

@@ -14,8 +14,8 @@ import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
 import java.util.function.Supplier;
-import mischung.caution.TakenOn;
-import mischung.consult.Consultation;
+import mischung.caution.CautionOverride;
+import mischung.consultation.Consultation;
 import mischung.hair.Band;
 import mischung.hair.BandDetail;
 import mischung.hair.BandKind;
@@ -399,7 +399,7 @@ public record CaseFile(
         Map<String, Integer> pins = new TreeMap<>();
         eachOf("moved", moved, MovedView::checked).forEach(one -> pins.put(one.key(), one.minute()));
         History past = at("history", () -> history.checked(date));
-        List<TakenOn> taken = eachOf("takenOn", takenOn, TakenOnView::checked);
+        List<CautionOverride> taken = eachOf("takenOn", takenOn, TakenOnView::checked);
         eachOf("strandTests", strandTests, StrandTestView::checked);
         return new CheckedCase(
                 ClientStore.checkedName("clientName", clientName),

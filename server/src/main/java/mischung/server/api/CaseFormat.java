@@ -1,7 +1,7 @@
 package mischung.server.api;
 
 import io.swagger.v3.oas.annotations.media.Schema;
-import mischung.consult.PatchTest;
+import mischung.consultation.PatchTest;
 import mischung.hair.BandDetail;
 import mischung.hair.Tone;
 import mischung.said.RefusedInput;

@@ -4,12 +4,12 @@ import java.time.LocalDate;
 import java.time.ZonedDateTime;
 import java.util.List;
 import java.util.Optional;
-import mischung.consult.PatchTest;
-import mischung.doubt.Calibration;
-import mischung.doubt.Evidence;
+import mischung.consultation.PatchTest;
 import mischung.said.RefusedInput;
 import mischung.server.store.CaseStore;
 import mischung.server.store.Visit;
+import mischung.uncertainty.Calibration;
+import mischung.uncertainty.Evidence;
 import org.springframework.stereotype.Component;
 
 /** Cases between the store, which keeps documents, and the screens, which speak of heads. */

@@ -8,19 +8,19 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import mischung.caution.CautionOverride;
 import mischung.caution.Cautions;
-import mischung.caution.TakenOn;
-import mischung.consult.Consultation;
-import mischung.doubt.Calibration;
+import mischung.consultation.Consultation;
 import mischung.hair.Head;
 import mischung.hair.Zone;
 import mischung.history.History;
 import mischung.history.Service;
 import mischung.history.StrandHistory;
-import mischung.plan.Desk;
+import mischung.plan.PlanningContext;
 import mischung.plan.Round;
 import mischung.product.ProductRange;
 import mischung.school.Method;
+import mischung.uncertainty.Calibration;
 import mischung.wish.Wish;
 
 /** A case in the core's own types: everything in it can be. */
@@ -38,7 +38,7 @@ record CheckedCase(
         Consultation consultation,
         History history,
         List<StrandTestView> strandTests,
-        List<TakenOn> takenOn) {
+        List<CautionOverride> takenOn) {
 
     /**
      * Everything plans for it are made with.
@@ -46,8 +46,8 @@ record CheckedCase(
      * @param range less what is not wanted here
      * @param useFactor of this client and house
      */
-    Desk desk(Calibration known, ProductRange range, double useFactor) {
-        return new Desk(head, wish, range.without(notWanted), known, history.washesPerWeek(), useFactor);
+    PlanningContext desk(Calibration known, ProductRange range, double useFactor) {
+        return new PlanningContext(head, wish, range.without(notWanted), known, history.washesPerWeek(), useFactor);
     }
 
     /** @param now by the program's clock */

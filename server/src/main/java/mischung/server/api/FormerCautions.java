@@ -8,7 +8,7 @@ import java.util.ResourceBundle;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import mischung.caution.CautionMessage;
-import mischung.consult.PatchTest;
+import mischung.consultation.PatchTest;
 import mischung.hair.Elasticity;
 import mischung.said.Figure;
 import tools.jackson.databind.JsonNode;

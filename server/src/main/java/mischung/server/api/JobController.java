@@ -10,14 +10,14 @@ import java.time.format.DateTimeParseException;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
-import mischung.consult.Scalp;
+import mischung.consultation.Scalp;
 import mischung.hair.Elasticity;
 import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
-import mischung.job.Basis;
+import mischung.job.AcceptedPlan;
+import mischung.job.BandForecast;
 import mischung.job.Entry;
 import mischung.job.Event;
-import mischung.job.Foretold;
 import mischung.job.Job;
 import mischung.job.Replan;
 import mischung.job.Stops;
@@ -197,8 +197,8 @@ class JobController {
                         sequence.batches().stream()
                                 .filter(batch -> batch.visit() == 1)
                                 .toList(),
-                        Foretold.of(plan, of.checked().history().washesPerWeek()),
-                        Optional.of(Basis.of(plan, routes.desk(of, cases.calibration(of))))),
+                        BandForecast.of(plan, of.checked().history().washesPerWeek()),
+                        Optional.of(AcceptedPlan.of(plan, routes.desk(of, cases.calibration(of))))),
                 sent);
         return view(asFarAsTheJob(of));
     }
@@ -323,7 +323,8 @@ class JobController {
                                 open,
                                 proposal.entry(),
                                 proposal.done(),
-                                Foretold.of(open.ends(), of.checked().history().washesPerWeek()))
+                                BandForecast.of(
+                                        open.ends(), of.checked().history().washesPerWeek()))
                         : Event.Replanned.no(proposal.entry()),
                 sent);
         return view(of);

@@ -15,7 +15,7 @@ import mischung.job.Event;
 import mischung.job.Job;
 import mischung.job.Log;
 import mischung.job.LogMessage;
-import mischung.job.Recheck;
+import mischung.job.LookFinding;
 import mischung.job.Replan;
 import mischung.said.Said;
 import mischung.sequence.Task;
@@ -183,8 +183,8 @@ public record JobView(
         Replan replan = of.replan();
         return new RecheckView(
                 of.entry(),
-                of.look().map(Recheck::flagged).orElse(false),
-                of.look().map(Recheck::stop).orElse(false),
+                of.look().map(LookFinding::flagged).orElse(false),
+                of.look().map(LookFinding::stop).orElse(false),
                 Catalogue.spoken().sentence(replan.words()),
                 !of.done(),
                 replan.why().stream().map(Catalogue.spoken()::sentence).toList());

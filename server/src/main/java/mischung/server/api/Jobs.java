@@ -11,19 +11,17 @@ import java.util.Optional;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Supplier;
-import mischung.consult.Scalp;
-import mischung.doubt.Calibration;
-import mischung.doubt.Evidence;
-import mischung.job.Basis;
+import mischung.consultation.Scalp;
+import mischung.job.AcceptedPlan;
 import mischung.job.Entry;
 import mischung.job.Event;
 import mischung.job.Job;
 import mischung.job.LookBack;
-import mischung.job.Recheck;
+import mischung.job.LookFinding;
 import mischung.job.Replan;
 import mischung.job.Stops;
-import mischung.plan.Desk;
 import mischung.plan.Plan;
+import mischung.plan.PlanningContext;
 import mischung.said.RefusalMessage;
 import mischung.said.RefusedInput;
 import mischung.sequence.Sequence;
@@ -32,6 +30,8 @@ import mischung.server.SteadyClock;
 import mischung.server.store.JobStore;
 import mischung.server.store.Once;
 import mischung.server.words.ProblemMessage;
+import mischung.uncertainty.Calibration;
+import mischung.uncertainty.Evidence;
 import org.springframework.http.HttpStatus;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
@@ -194,7 +194,7 @@ class Jobs {
      * @param look that it follows from; empty where something else came up
      * @param thorough finds out whether other bowls or rounds would be better; done once it was
      */
-    record Proposal(long entry, Optional<Recheck> look, Replan replan, Supplier<Replan> thorough, boolean done) {
+    record Proposal(long entry, Optional<LookFinding> look, Replan replan, Supplier<Replan> thorough, boolean done) {
         static Proposal of(Entry entry, Replan replan) {
             return new Proposal(entry.number(), Optional.empty(), replan, () -> replan, true);
         }
@@ -209,12 +209,12 @@ class Jobs {
             long version,
             int entries,
             Plan plan,
-            Basis basis,
+            AcceptedPlan basis,
             double useFactor,
             Calibration atFirst,
             Calibration known,
             Optional<Proposal> open) {
-        Sofar looked(Recheck look, Proposal proposal) {
+        Sofar looked(LookFinding look, Proposal proposal) {
             return new Sofar(version, entries, plan, basis, useFactor, atFirst, look.known(), Optional.of(proposal));
         }
 
@@ -232,7 +232,7 @@ class Jobs {
         }
 
         /** Worked by another plan from now on. */
-        Sofar by(Plan other, Basis kept) {
+        Sofar by(Plan other, AcceptedPlan kept) {
             return new Sofar(version, entries, other, kept, useFactor, atFirst, known, Optional.empty());
         }
 
@@ -324,9 +324,10 @@ class Jobs {
 
     private Sofar asDecided(Cases.Stored of) {
         Calibration known = cases.calibration(of);
-        Desk desk = routes.desk(of, known);
+        PlanningContext desk = routes.desk(of, known);
         Plan plan = routes.chosen(of).plan();
-        return new Sofar(of.version(), 0, plan, Basis.of(plan, desk), desk.useFactor(), known, known, Optional.empty());
+        return new Sofar(
+                of.version(), 0, plan, AcceptedPlan.of(plan, desk), desk.useFactor(), known, known, Optional.empty());
     }
 
     private void remember(long visit, Sofar sofar) {
@@ -362,7 +363,7 @@ class Jobs {
     private Sofar learned(Sofar sofar, Entry entry, List<Entry> before) {
         if (entry.event() instanceof Event.Seen seen) {
             Job then = Job.of(before, entry.at());
-            return Recheck.of(sofar.plan, then.batches(), then, seen, sofar.known, entry.at())
+            return LookFinding.of(sofar.plan, then.batches(), then, seen, sofar.known, entry.at())
                     .map(look -> sofar.knowing(look.known()))
                     .orElse(sofar.with(Optional.empty()));
         }
@@ -380,7 +381,8 @@ class Jobs {
                 then);
         Event event = entry.event();
         if (event instanceof Event.Seen seen) {
-            Optional<Recheck> look = Recheck.of(sofar.plan, then.batches(), then, seen, sofar.known, entry.at());
+            Optional<LookFinding> look =
+                    LookFinding.of(sofar.plan, then.batches(), then, seen, sofar.known, entry.at());
             return look.map(found -> sofar.looked(found, proposal(entry, found, place)))
                     .orElse(sofar.with(Optional.empty()));
         } else if (event instanceof Event.HandsNow hands) {
@@ -414,7 +416,7 @@ class Jobs {
     }
 
     /** A strand that failed is thought through before anything is said; all else stands at once and is thought on beside. */
-    private static Proposal proposal(Entry entry, Recheck look, Replan.Place place) {
+    private static Proposal proposal(Entry entry, LookFinding look, Replan.Place place) {
         Supplier<Replan> thorough = () -> place.thorough(look);
         return look.stop()
                 ? new Proposal(entry.number(), Optional.of(look), thoroughOrAtOnce(look, place), thorough, true)
@@ -422,7 +424,7 @@ class Jobs {
     }
 
     /** Where the shelf has nothing to decide the rest with any more it is as it was, and what failed stays shut all the same. */
-    private static Replan thoroughOrAtOnce(Recheck look, Replan.Place place) {
+    private static Replan thoroughOrAtOnce(LookFinding look, Replan.Place place) {
         try {
             return place.thorough(look);
         } catch (RefusedInput nothingToMixFrom) {

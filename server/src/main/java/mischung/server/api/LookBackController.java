@@ -6,14 +6,13 @@ import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import mischung.doubt.Calibration;
 import mischung.hair.Elasticity;
 import mischung.hair.Reading;
 import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
+import mischung.job.BandForecast;
 import mischung.job.Differences;
 import mischung.job.Event;
-import mischung.job.Foretold;
 import mischung.job.LookBack;
 import mischung.job.Replan;
 import mischung.light.Ciede2000;
@@ -27,6 +26,7 @@ import mischung.said.RefusedInput;
 import mischung.said.Said;
 import mischung.server.words.Catalogue;
 import mischung.server.words.PageMessage;
+import mischung.uncertainty.Calibration;
 import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -219,7 +219,7 @@ class LookBackController {
         double days = ChronoUnit.DAYS.between(last.file().date(), of.file().date());
         double grown = of.checked().history().growth().usual() * days / (365.25 / 12);
         List<FadedView> all = new ArrayList<>();
-        for (Foretold one : jobs.job(last.id()).foretold()) {
+        for (BandForecast one : jobs.job(last.id()).foretold()) {
             double middle = (one.fromCm() + one.toCm()) / 2 + grown;
             of.checked().head().zones().stream()
                     .filter(zone -> zone.place() == one.zone())
@@ -227,8 +227,8 @@ class LookBackController {
                     .filter(band -> band.fromCm() <= middle && middle < band.toCm())
                     .findFirst()
                     .ifPresent(band -> {
-                        Foretold.Shown forecast = one.fadedAfter(days / 7);
-                        Foretold.Shown read = Foretold.Shown.of(
+                        BandForecast.Shown forecast = one.fadedAfter(days / 7);
+                        BandForecast.Shown read = BandForecast.Shown.of(
                                 Reading.canvasOf(band, of.checked().head().thickness())
                                         .lab());
                         all.add(new FadedView(

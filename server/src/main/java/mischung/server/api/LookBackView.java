@@ -6,7 +6,7 @@ import java.time.LocalDate;
 import java.util.List;
 import mischung.hair.LevelScale;
 import mischung.hair.ZonePlace;
-import mischung.job.Foretold;
+import mischung.job.BandForecast;
 import mischung.light.Srgb;
 import mischung.said.Said;
 import mischung.server.words.Catalogue;
@@ -40,11 +40,11 @@ public record LookBackView(
 
     /** A colour in words, figures and for the screen. */
     public record ShownView(double level, String words, String hex) {
-        static ShownView of(Foretold.Shown shown) {
+        static ShownView of(BandForecast.Shown shown) {
             return of(shown, shown.said());
         }
 
-        static ShownView of(Foretold.Shown shown, Said said) {
+        static ShownView of(BandForecast.Shown shown, Said said) {
             return new ShownView(
                     LookView.rounded(shown.level(), 100),
                     Catalogue.spoken().say(said),
@@ -115,7 +115,7 @@ public record LookBackView(
     /** A line of the whole log. */
     public record LogLine(Instant at, String clock, String hand, String words) {}
 
-    static String range(Foretold one) {
+    static String range(BandForecast one) {
         String from = LevelScale.words(one.from());
         String to = LevelScale.words(one.to());
         return from.equals(to) ? from : from + "–" + to;

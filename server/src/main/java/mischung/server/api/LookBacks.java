@@ -14,15 +14,14 @@ import java.util.OptionalDouble;
 import java.util.TreeSet;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
-import mischung.Words;
-import mischung.after.Upkeep;
-import mischung.doubt.Calibration;
+import mischung.Phrases;
+import mischung.aftercare.Upkeep;
 import mischung.hair.Band;
 import mischung.hair.LevelScale;
 import mischung.hair.Porosity;
 import mischung.hair.Zone;
+import mischung.job.BandForecast;
 import mischung.job.Event;
-import mischung.job.Foretold;
 import mischung.job.Job;
 import mischung.job.Log;
 import mischung.job.LookBack;
@@ -43,6 +42,7 @@ import mischung.server.words.Catalogue;
 import mischung.server.words.Language;
 import mischung.server.words.PageMessage;
 import mischung.shelf.Shelf;
+import mischung.uncertainty.Calibration;
 import org.jspecify.annotations.Nullable;
 import org.springframework.stereotype.Component;
 
@@ -121,11 +121,11 @@ class LookBacks {
 
     private static List<LookBackView.BandBack> bands(Job job, LookBack back) {
         List<LookBackView.BandBack> all = new ArrayList<>();
-        for (Foretold one : job.foretold()) {
+        for (BandForecast one : job.foretold()) {
             Optional<LookBack.Compared> real = back.bands().stream()
                     .filter(band -> band.foretold().equals(one))
                     .findFirst();
-            Foretold first = job.foretoldAtFirst().stream()
+            BandForecast first = job.foretoldAtFirst().stream()
                     .filter(other -> other.zone() == one.zone() && other.band() == one.band())
                     .findFirst()
                     .orElse(one);
@@ -173,7 +173,7 @@ class LookBacks {
     private static LookBackView.UsedView used(String bowl, Figure title, double planned, Bowls.@Nullable Begun begun) {
         return new LookBackView.UsedView(
                 bowl,
-                Words.capital(Catalogue.spoken().say(title)),
+                Phrases.capital(Catalogue.spoken().say(title)),
                 LookView.rounded(planned, 10),
                 begun == null ? 0 : LookView.rounded(poured(begun), 10),
                 begun == null || begun.leftGrams().isEmpty()
@@ -194,7 +194,7 @@ class LookBacks {
         }
         return sums.entrySet().stream()
                 .map(e -> new LookBackView.TimeView(
-                        Words.capital(e.getKey().name().toLowerCase(Locale.ROOT)), e.getValue()[0], e.getValue()[1]))
+                        Phrases.capital(e.getKey().name().toLowerCase(Locale.ROOT)), e.getValue()[0], e.getValue()[1]))
                 .toList();
     }
 

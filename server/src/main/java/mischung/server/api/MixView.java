@@ -12,7 +12,7 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
-import mischung.Words;
+import mischung.Phrases;
 import mischung.hair.LevelScale;
 import mischung.mix.Card;
 import mischung.mix.Dilution;
@@ -195,7 +195,7 @@ public record MixView(
                 card.bowl(),
                 card.number(),
                 card.visit(),
-                Words.capital(Catalogue.spoken().say(card.title())),
+                Phrases.capital(Catalogue.spoken().say(card.title())),
                 card.person() == 0 && card.minute() == 0
                         ? ""
                         : TaskView.CLOCK.format(of.start.plusMinutes(card.minute())),

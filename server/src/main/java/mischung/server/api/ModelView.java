@@ -6,20 +6,7 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.stream.Collectors;
 import mischung.caution.Cautions;
-import mischung.caution.Standing;
-import mischung.change.Barrier;
-import mischung.change.Change;
-import mischung.change.Course;
-import mischung.change.Factors;
-import mischung.change.Slip;
-import mischung.doubt.Calibration;
-import mischung.doubt.Draw;
-import mischung.doubt.Draws;
-import mischung.doubt.Factor;
-import mischung.doubt.Forecast;
-import mischung.doubt.Learned;
-import mischung.doubt.Start;
-import mischung.doubt.StrandTest;
+import mischung.caution.StandingCaution;
 import mischung.hair.Canvas;
 import mischung.hair.Look;
 import mischung.hair.Pigment;
@@ -27,7 +14,20 @@ import mischung.hair.PigmentLine;
 import mischung.hair.Porosity;
 import mischung.hair.ReadIn;
 import mischung.light.Illuminant;
+import mischung.process.Barrier;
+import mischung.process.Change;
+import mischung.process.Course;
+import mischung.process.Factors;
+import mischung.process.Slip;
 import mischung.server.words.Catalogue;
+import mischung.uncertainty.Calibration;
+import mischung.uncertainty.Draw;
+import mischung.uncertainty.Draws;
+import mischung.uncertainty.Factor;
+import mischung.uncertainty.Forecast;
+import mischung.uncertainty.Learned;
+import mischung.uncertainty.Start;
+import mischung.uncertainty.StrandTest;
 import org.jspecify.annotations.Nullable;
 
 /** What became of the band, from the beginning to the end of what was done. */
@@ -146,7 +146,8 @@ record ModelView(
                         .toList(),
                 learnedView(learned, known),
                 slips(run.product().change(amount), start.best(), known.factors()),
-                StandingView.of(Standing.of(Cautions.of(run.product().change(amount), end.fibre()), List.of(), false)));
+                StandingView.of(
+                        StandingCaution.of(Cautions.of(run.product().change(amount), end.fibre()), List.of(), false)));
     }
 
     private static Frame frame(double at, Forecast forecast) {

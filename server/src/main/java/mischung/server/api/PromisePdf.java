@@ -4,7 +4,7 @@ import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.IntFunction;
-import mischung.Words;
+import mischung.Phrases;
 import mischung.hair.BandRef;
 import mischung.light.Illuminant;
 import mischung.plan.Outcome;
@@ -79,7 +79,7 @@ final class PromisePdf {
         for (int z = 0; z < zones.size(); z++) {
             int zone = z;
             sheet.strands(
-                    Words.capital(
+                    Phrases.capital(
                             spoken.word(plan.head().read().zones().get(zone).place())),
                     strand(zones.get(zone), b -> plan.now().get(zone).get(b)),
                     strand(zones.get(zone), b -> plan.end(new BandRef(zone, b))),

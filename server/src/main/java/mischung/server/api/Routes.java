@@ -5,21 +5,21 @@ import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
-import mischung.caution.Standing;
-import mischung.doubt.Calibration;
-import mischung.doubt.Evidence;
+import mischung.caution.StandingCaution;
 import mischung.mix.Experience;
-import mischung.plan.Desk;
 import mischung.plan.Plan;
+import mischung.plan.PlanningContext;
 import mischung.product.ProductRange;
-import mischung.route.Decide;
 import mischung.route.Decision;
-import mischung.route.Guard;
 import mischung.route.House;
 import mischung.route.Patience;
+import mischung.route.PlanSafety;
 import mischung.route.Rates;
 import mischung.route.Route;
+import mischung.route.RouteComparison;
 import mischung.server.store.MixStore;
+import mischung.uncertainty.Calibration;
+import mischung.uncertainty.Evidence;
 import org.springframework.stereotype.Component;
 
 /** Decisions for cases. Never stored: the same case gives the same decision; the last few are remembered. */
@@ -88,12 +88,12 @@ class Routes {
         return Experience.of(mixed.used(of.clientId(), false), mixed.used(of.clientId(), true));
     }
 
-    Desk desk(Cases.Stored of, Calibration calibration) {
+    PlanningContext desk(Cases.Stored of, Calibration calibration) {
         return desk(of, calibration, learned(of).factor());
     }
 
     /** @param useFactor by which the reckoned need of bowls is multiplied */
-    Desk desk(Cases.Stored of, Calibration calibration, double useFactor) {
+    PlanningContext desk(Cases.Stored of, Calibration calibration, double useFactor) {
         return of.checked().desk(calibration, range(of), useFactor);
     }
 
@@ -155,7 +155,7 @@ class Routes {
         going.put(stored.id(), now);
         Made made;
         try {
-            Decision decision = Decide.of(
+            Decision decision = RouteComparison.of(
                     desk(stored, calibration),
                     of.method(),
                     of.ownRoute().isEmpty() ? Optional.empty() : Optional.of(of.ownRoute()),
@@ -180,12 +180,13 @@ class Routes {
     /** The same question with other knowledge of the client; never remembered. */
     Decision again(Cases.Stored stored, Calibration calibration) {
         CheckedCase of = stored.checked();
-        return Decide.of(desk(stored, calibration), of.method(), Optional.empty(), guard(of), house());
+        return RouteComparison.of(desk(stored, calibration), of.method(), Optional.empty(), guard(of), house());
     }
 
     /** The chosen schools' route, as soon as it is known. */
     Route first(Cases.Stored of) {
-        return Decide.first(desk(of, cases.calibration(of)), of.checked().method(), house());
+        return RouteComparison.first(
+                desk(of, cases.calibration(of)), of.checked().method(), house());
     }
 
     /** The route a case is worked by: the one that was chosen, while it is still offered; otherwise the first. */
@@ -216,11 +217,11 @@ class Routes {
     }
 
     /** What blocks for good; questions still open block the work, not the plan. */
-    private Guard guard(CheckedCase of) {
+    private PlanSafety guard(CheckedCase of) {
         return (Plan plan) -> plan.steps().stream()
                 .flatMap(step -> cautions.before(of, plan, step).stream())
-                .filter(Standing::blocks)
-                .map(Standing::caution)
+                .filter(StandingCaution::blocks)
+                .map(StandingCaution::caution)
                 .filter(caution -> !caution.open())
                 .map(StandingView::forbidding)
                 .distinct()

@@ -8,9 +8,9 @@ import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicBoolean;
 import mischung.plan.Plan;
 import mischung.sequence.Durations;
+import mischung.sequence.OrderTerms;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
-import mischung.sequence.Terms;
 import org.springframework.stereotype.Component;
 
 /**
@@ -70,8 +70,8 @@ class Sequences {
                 of.checked().moved());
     }
 
-    private static Terms terms(Asked asked) {
-        return Terms.usual(asked.durations, asked.hands).moved(asked.moved);
+    private static OrderTerms terms(Asked asked) {
+        return OrderTerms.usual(asked.durations, asked.hands).moved(asked.moved);
     }
 
     /** The best order known so far. */

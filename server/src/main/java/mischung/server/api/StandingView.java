@@ -4,7 +4,7 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
 import mischung.caution.Caution;
 import mischung.caution.CautionRule;
-import mischung.caution.Standing;
+import mischung.caution.StandingCaution;
 import mischung.route.RouteMessage;
 import mischung.said.Figure;
 import mischung.said.Said;
@@ -30,11 +30,11 @@ public record StandingView(
         @Schema(description = "who overrode it and why; empty: nobody")
         String takenOn) {
 
-    static List<StandingView> of(List<Standing> all) {
+    static List<StandingView> of(List<StandingCaution> all) {
         return all.stream().map(StandingView::of).toList();
     }
 
-    private static StandingView of(Standing standing) {
+    private static StandingView of(StandingCaution standing) {
         Caution caution = standing.caution();
         return new StandingView(
                 caution.rule(),

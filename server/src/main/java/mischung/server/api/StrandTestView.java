@@ -8,19 +8,19 @@ import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import mischung.Constants;
-import mischung.change.Change;
-import mischung.change.Course;
-import mischung.doubt.Start;
-import mischung.doubt.StrandTest;
 import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
 import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.hair.ZonePlace;
+import mischung.process.Change;
+import mischung.process.Course;
 import mischung.said.RefusedInput;
 import mischung.said.Unit;
 import mischung.server.words.ProblemMessage;
+import mischung.uncertainty.Start;
+import mischung.uncertainty.StrandTest;
 
 /** One panel: what was tried on which hair, and what was seen. */
 public record StrandTestView(

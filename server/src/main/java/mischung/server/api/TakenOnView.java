@@ -4,8 +4,8 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import mischung.caution.CautionOverride;
 import mischung.caution.CautionRule;
-import mischung.caution.TakenOn;
 
 /** A caution somebody took on. */
 public record TakenOnView(
@@ -22,7 +22,7 @@ public record TakenOnView(
         return before.contains(this) ? this : new TakenOnView(rule, said, person.orElse(by), reason, now);
     }
 
-    TakenOn checked() {
-        return new TakenOn(rule, CaseFile.at("said", said::checked), by, reason, at);
+    CautionOverride checked() {
+        return new CautionOverride(rule, CaseFile.at("said", said::checked), by, reason, at);
     }
 }

@@ -10,7 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.stream.Stream;
-import mischung.after.Upkeep;
+import mischung.aftercare.Upkeep;
 import mischung.job.Job;
 import mischung.mix.Card;
 import mischung.mix.Line;

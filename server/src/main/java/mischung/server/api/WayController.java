@@ -6,7 +6,7 @@ import java.time.Clock;
 import java.time.LocalDate;
 import java.time.ZoneId;
 import java.util.List;
-import mischung.caution.Standing;
+import mischung.caution.StandingCaution;
 import mischung.job.Event;
 import mischung.job.Job;
 import mischung.plan.Plan;
@@ -110,7 +110,7 @@ class WayController {
     private int blocks(Cases.Stored of, Plan plan) {
         return (int) plan.steps().stream()
                 .flatMap(step -> cautions.before(of.checked(), plan, step).stream())
-                .filter(Standing::blocks)
+                .filter(StandingCaution::blocks)
                 .map(one -> one.caution().message())
                 .distinct()
                 .count();

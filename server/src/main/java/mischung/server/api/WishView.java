@@ -5,7 +5,7 @@ import java.util.EnumSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import mischung.consult.Consultation;
+import mischung.consultation.Consultation;
 import mischung.hair.Tone;
 import mischung.hair.ZonePlace;
 import mischung.said.RefusalMessage;

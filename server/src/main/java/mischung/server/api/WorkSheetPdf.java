@@ -6,7 +6,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Collectors;
-import mischung.Words;
+import mischung.Phrases;
 import mischung.plan.Plan;
 import mischung.said.Figure;
 import mischung.said.Said;
@@ -94,7 +94,7 @@ final class WorkSheetPdf {
             }
         }
         List<String> lines = new ArrayList<>();
-        alike.forEach((what, places) -> lines.add(Words.capital(String.join(", ", places)) + ": " + what));
+        alike.forEach((what, places) -> lines.add(Phrases.capital(String.join(", ", places)) + ": " + what));
         return lines;
     }
 

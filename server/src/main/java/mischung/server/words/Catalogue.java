@@ -18,14 +18,14 @@ import java.util.TreeSet;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
-import mischung.Words;
-import mischung.doubt.LevelRange;
+import mischung.Phrases;
 import mischung.hair.LevelScale;
 import mischung.hair.ToneMix;
 import mischung.hair.ToneName;
 import mischung.said.Figure;
 import mischung.said.Message;
 import mischung.said.Said;
+import mischung.uncertainty.LevelRange;
 import mischung.wish.Aim;
 import org.springframework.context.i18n.LocaleContext;
 import org.springframework.context.i18n.LocaleContextHolder;
@@ -166,7 +166,7 @@ public final class Catalogue {
 
     /** The same with a capital at the beginning. */
     public String sentence(Said said) {
-        return Words.capital(say(said));
+        return Phrases.capital(say(said));
     }
 
     /** One after another. */
@@ -192,10 +192,10 @@ public final class Catalogue {
             return new LevelRange(levels.from(), levels.to()).words();
         }
         if (figure instanceof Figure.Share share) {
-            return Words.percent(share.value());
+            return Phrases.percent(share.value());
         }
         if (figure instanceof Figure.Time time) {
-            return Words.hours(time.minutes());
+            return Phrases.hours(time.minutes());
         }
         if (figure instanceof Figure.Part part) {
             return say(part.said());
@@ -215,7 +215,7 @@ public final class Catalogue {
             case COMMA -> String.join(", ", written);
             case PLUS -> String.join(" + ", written);
             case DOT -> String.join(" · ", written);
-            case SENTENCES -> written.stream().map(Words::capital).collect(Collectors.joining(" "));
+            case SENTENCES -> written.stream().map(Phrases::capital).collect(Collectors.joining(" "));
         };
     }
 }

@@ -18,20 +18,19 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
-import mischung.change.Wetness;
-import mischung.doubt.Evidence;
 import mischung.hair.BandRef;
 import mischung.hair.SecondTone;
 import mischung.hair.Tone;
 import mischung.hair.ToneMix;
 import mischung.hair.ZonePlace;
-import mischung.job.Basis;
+import mischung.job.AcceptedPlan;
 import mischung.job.Event;
 import mischung.plan.Action;
 import mischung.plan.Laying;
 import mischung.plan.LiftWay;
 import mischung.plan.Round;
 import mischung.plan.Strategy;
+import mischung.process.Wetness;
 import mischung.product.Lightener;
 import mischung.product.ShadeClass;
 import mischung.said.Verbatim;
@@ -43,6 +42,7 @@ import mischung.sequence.TaskMessage;
 import mischung.server.store.JobStore;
 import mischung.server.words.Catalogue;
 import mischung.server.words.Language;
+import mischung.uncertainty.Evidence;
 import mischung.wish.Aim;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
@@ -134,7 +134,7 @@ class JobFormTest {
                         task(new TaskId(laid.stage(), "WORK A", 2), Task.Kind.WORK, List.of(laid))),
                 List.of(),
                 List.of(),
-                Optional.of(new Basis(
+                Optional.of(new AcceptedPlan(
                         Strategy.of("usual", Method.USUAL),
                         List.of(new Round(
                                 Action.LIGHTEN,
@@ -252,7 +252,7 @@ class JobFormTest {
             }
         });
         Event.Begun old = (Event.Begun) read("Begun", json.writeValueAsString(body));
-        Basis basis = old.basis().orElseThrow();
+        AcceptedPlan basis = old.basis().orElseThrow();
         assertThat(basis.rounds()).isEqualTo(newest.basis().orElseThrow().rounds());
         assertThat(basis.strategy().key()).isEqualTo("by-your-schools");
     }

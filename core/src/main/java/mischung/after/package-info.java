@@ -1,5 +1,0 @@
-/** What follows a job: when to come again, and what to do at home. */
-@NullMarked
-package mischung.after;
-
-import org.jspecify.annotations.NullMarked;

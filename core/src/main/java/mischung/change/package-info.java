@@ -1,5 +1,0 @@
-/** What a step does to a band: lift, remover, deposit, washes, treatments, barriers; each in closed form over its time. */
-@NullMarked
-package mischung.change;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What the model is held against, run by the tests and shown in the application. */
-@NullMarked
-package mischung.check;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What the client tells before the work. */
-@NullMarked
-package mischung.consult;
-
-import org.jspecify.annotations.NullMarked;

@@ -1,5 +1,0 @@
-/** What is not sure, what a prediction makes of it, and what a strand test teaches. */
-@NullMarked
-package mischung.doubt;
-
-import org.jspecify.annotations.NullMarked;
