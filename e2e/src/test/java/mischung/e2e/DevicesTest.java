@@ -81,14 +81,20 @@ class DevicesTest extends FreshApplication {
         assertThat(tablet.locator("h1")).hasText("This device is new here");
     }
 
-    /** One job on two screens: what is pressed at one is seen at the other, each press once. */
-    @Test
-    void oneJobIsWorkedOnTwoDevices() {
+    /** The job has begun, and a tablet shows it. */
+    private Page pairedAtTheChair() {
         Page tablet = paired("Tablet");
         page.navigate("/cases/1/chair");
         button(say("chair.startTheAppointment")).click();
         assertThat(page.locator(".chair-main")).isVisible();
         tablet.navigate("/cases/1/chair");
+        return tablet;
+    }
+
+    /** One job on two screens: what is pressed at one is seen at the other, each press once. */
+    @Test
+    void oneJobIsWorkedOnTwoDevices() {
+        Page tablet = pairedAtTheChair();
         Locator first = tablet.locator(".chair-main h2");
         String task = first.innerText();
         assertThat(page.locator(".chair-main h2")).hasText(task);
@@ -107,11 +113,7 @@ class DevicesTest extends FreshApplication {
     /** A tablet that loses the network takes presses all the same, and sends them when it is back: each once, none lost. */
     @Test
     void aTabletWithoutTheNetworkWorksOn() {
-        Page tablet = paired("Tablet");
-        page.navigate("/cases/1/chair");
-        button(say("chair.startTheAppointment")).click();
-        assertThat(page.locator(".chair-main")).isVisible();
-        tablet.navigate("/cases/1/chair");
+        Page tablet = pairedAtTheChair();
         Locator shown = tablet.locator(".chair-main h2");
         String first = shown.innerText();
         tablet.context().setOffline(true);
