@@ -135,17 +135,23 @@ function Learned({ id }: { id: number }): ReactNode {
   return (
     <section className="back-box" aria-label={say('client.learned')}>
       <h2>{say('client.whatWeKnowAboutThis')}</h2>
-      <p className="quiet">
-        {say('client.bowlsTimesWhatWasReckoned', {
-          figure:
-            learned.from === 0
-              ? say('client.noVisitWasLookedBack')
-              : say('client.fromVisits', { from: learned.from }),
-          grams: learned.grams,
-          bowls: learned.bowls,
-        })}
-      </p>
-      <Factors changes={learned.hair} />
+      {learned.from === 0 && learned.bowls === 0 ? (
+        <p className="quiet">{say('client.noVisitWasLookedBack')}</p>
+      ) : (
+        <>
+          <p className="quiet">
+            {say('client.bowlsTimesWhatWasReckoned', {
+              figure:
+                learned.from === 0
+                  ? say('client.noVisitWasLookedBack')
+                  : say('client.fromVisits', { from: learned.from }),
+              grams: learned.grams,
+              bowls: learned.bowls,
+            })}
+          </p>
+          <Factors changes={learned.hair} />
+        </>
+      )}
       {learned.from > 0 && (
         <Button
           onClick={() =>

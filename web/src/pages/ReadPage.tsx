@@ -18,6 +18,7 @@ import {
   addHairline,
   addZone,
   cmWords,
+  confirmed,
   copyBands,
   edgeBounds,
   joinBand,
@@ -25,6 +26,7 @@ import {
   longest,
   mergeZone,
   readByEye,
+  readingWords,
   removeZone,
   splitBand,
   splitZone,
@@ -207,7 +209,7 @@ export function ReadPage(): ReactNode {
             chosen={zone}
             looks={content.zones.map((one) => {
               const longestBand = one.bands.reduce((a, b) => (b.toCm - b.fromCm > a.toCm - a.fromCm ? b : a));
-              return document.look(longestBand);
+              return one.read ? document.look(longestBand) : undefined;
             })}
             nameOf={nameOf}
             onChoose={(z) => setChosen({ zone: z, band: 0 })}
@@ -218,9 +220,17 @@ export function ReadPage(): ReactNode {
             onZone={(z) => setChosen({ zone: z, band: 0 })}
           />
           <div className="below-words">
-            <p className="sentence" aria-live="polite">
-              {state.sentences[zone]}
-            </p>
+            {content.zones[zone]?.read === false ? (
+              <Unread
+                name={nameOf(place)}
+                bands={content.zones[zone].bands}
+                onConfirm={() => document.edit(confirmed(content, zone))}
+              />
+            ) : (
+              <p className="sentence" aria-live="polite">
+                {state.sentences[zone]}
+              </p>
+            )}
             {past?.strands[zone]?.contradictions.map(({ sentence }) => (
               <p key={sentence} className="contradiction" role="note">
                 <strong>{say('read.datesAndEyesDiffer')}</strong> {sentence}
@@ -239,15 +249,32 @@ export function ReadPage(): ReactNode {
   );
 }
 
+/** What to do with hair nobody has read: say how it is, or that it is as it stands. */
+function Unread(props: { name: string; bands: BandView[]; onConfirm: () => void }): ReactNode {
+  const { document } = useCase();
+  const [band] = props.bands;
+  const look = band && document.look(band);
+  return (
+    <p className="sentence unread-zone" role="note">
+      {say('read.askToRead', { name: props.name })}
+      {look && (
+        <Button onClick={props.onConfirm}>
+          {say('read.confirm', { words: readingWords(band, look), length: cmWords(band.toCm) })}
+        </Button>
+      )}
+    </p>
+  );
+}
+
 const HEAD = { width: 112, height: 216 };
 
 /** The whole head as it was read, from before and behind; pressing hair takes its zone in hand. */
 function Heads(props: { zones: CaseFile['zones']; said: string; onZone: (zone: number) => void }): ReactNode {
   const { document } = useCase();
-  const hair = props.zones.map(({ place, bands }) => ({
+  const hair = props.zones.map(({ place, bands, read }) => ({
     place,
     bands: bands.map((band) => {
-      const look = document.look(band);
+      const look = read ? document.look(band) : undefined;
       return { fromCm: band.fromCm, toCm: band.toCm, pieces: look ? [{ share: 1, look }] : [] };
     }),
   }));

@@ -47,13 +47,19 @@ export function BandPanel({ at, nameOf, side, onSide }: Props): ReactNode {
         })}
       </h2>
       <p className={measured > 0 ? 'panel-reading measured' : 'panel-reading'}>
-        {band.kind === 'NATURAL'
-          ? say('read.asItGrew')
-          : `${capital(vocabulary?.kinds.find(({ value }) => value === band.kind)?.words ?? '')}.`}{' '}
-        {measured > 0 ? say('read.measured', { measured }) : say('read.reads')}{' '}
-        <strong>{look ? readingWords(band, look) : '…'}</strong>
-        {look && showsGrey(band) && (
-          <>{say('read.asAWholeLike', { levelWords: look.levelWords, tone: look.tone })}</>
+        {!zone.read ? (
+          <>{capital(say('read.notReadYet'))}</>
+        ) : (
+          <>
+            {band.kind === 'NATURAL'
+              ? say('read.asItGrew')
+              : `${capital(vocabulary?.kinds.find(({ value }) => value === band.kind)?.words ?? '')}.`}{' '}
+            {measured > 0 ? say('read.measured', { measured }) : say('read.reads')}{' '}
+            <strong>{look ? readingWords(band, look) : '…'}</strong>
+            {look && showsGrey(band) && (
+              <>{say('read.asAWholeLike', { levelWords: look.levelWords, tone: look.tone })}</>
+            )}
+          </>
         )}
       </p>
       <Choice

@@ -1,5 +1,5 @@
 import { useQuery } from '@tanstack/react-query';
-import { Input } from 'antd';
+import { Button, Input } from 'antd';
 import type { ReactNode } from 'react';
 import { Link } from 'react-router';
 import { answered, api, type HouseSettings } from '../api/client';
@@ -54,6 +54,8 @@ export function SalonKept({
           ))}
         </ul>
       )}
+      <p className="quiet">{say('salon.whatExportingMeans')}</p>
+      <Button href="/api/everything.zip">{say('salon.exportEverything')}</Button>
     </section>
   );
 }

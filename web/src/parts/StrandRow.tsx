@@ -31,7 +31,7 @@ export function StrandRow(props: Props): ReactNode {
     <div className="strand" style={{ width: length * pixelsPerCm, height: STRAND_HEIGHT }}>
       <Tress
         bands={zone.bands.map(({ fromCm, toCm }, b) => {
-          const look = props.looks[b];
+          const look = zone.read ? props.looks[b] : undefined;
           return { fromCm, toCm, pieces: look ? [{ share: 1, look }] : [] };
         })}
         width={length * pixelsPerCm}
@@ -39,9 +39,9 @@ export function StrandRow(props: Props): ReactNode {
         seed={seedOf(zone.place)}
       />
       {zone.bands.map((band, b) => {
-        const look = props.looks[b];
+        const look = zone.read ? props.looks[b] : undefined;
         const width = (band.toCm - band.fromCm) * pixelsPerCm;
-        const words = look ? readingWords(band, look) : say('read.reading');
+        const words = look ? readingWords(band, look) : say(zone.read ? 'read.reading' : 'read.notReadYet');
         return (
           <button
             key={b}
@@ -73,7 +73,7 @@ export function StrandRow(props: Props): ReactNode {
           >
             {width > 26 && (
               <span className="band-words">
-                {look && (width > 17 + 7.2 * words.length ? words : halves(band.level))}
+                {width > 17 + 7.2 * words.length ? words : look ? halves(band.level) : '?'}
               </span>
             )}
           </button>

@@ -11,7 +11,7 @@ export function Verdict({ at }: { at: BandAt }): ReactNode {
   // The wish may cut a band as read into several; the first of them speaks for it.
   const worked = plan.data?.zones[at.zone]?.bands.findIndex(({ read }) => read === at.band) ?? -1;
   const answer = plan.data?.answers[at.zone]?.[worked];
-  if (!answer) {
+  if (!answer || state.content.zones[at.zone]?.read === false) {
     return null;
   }
   return (

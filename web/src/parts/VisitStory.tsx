@@ -125,10 +125,10 @@ function OneHead(props: { title: string; hair: HeadHair[]; said: string; empty: 
 
 function asRead({ content, looks }: CaseView): HeadHair[] {
   return content.zones
-    .map(({ place, bands }, z) => ({
+    .map(({ place, bands, read }, z) => ({
       place,
       bands: bands.flatMap(({ fromCm, toCm }, b) => {
-        const look = looks[z]?.[b];
+        const look = read ? looks[z]?.[b] : undefined;
         return look ? [{ fromCm, toCm, pieces: [{ share: 1, look }] }] : [];
       }),
     }))

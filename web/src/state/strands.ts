@@ -45,8 +45,21 @@ export function readingWords(band: BandView, look: LookView): string {
     : `${look.levelWords} ${look.tone}`;
 }
 
-function withZone(content: CaseFile, zone: number, change: (zone: ZoneView) => ZoneView): CaseFile {
-  return { ...content, zones: content.zones.map((z, i) => (i === zone ? change(z) : z)) };
+/** Whatever is said of a zone's hair, it has been read then. */
+function withZone(
+  content: CaseFile,
+  zone: number,
+  change: (zone: ZoneView) => Pick<ZoneView, 'bands'>,
+): CaseFile {
+  return {
+    ...content,
+    zones: content.zones.map((z, i) => (i === zone ? { ...z, ...change(z), read: true } : z)),
+  };
+}
+
+/** A zone whose hair is just as it stands there. */
+export function confirmed(content: CaseFile, zone: number): CaseFile {
+  return withZone(content, zone, ({ bands }) => ({ bands }));
 }
 
 export function withBand(content: CaseFile, at: BandAt, change: Partial<BandView>): CaseFile {
@@ -61,12 +74,13 @@ export function withBand(content: CaseFile, at: BandAt, change: Partial<BandView
  * cannot be is for the server to say.
  */
 export function withEdge(content: CaseFile, at: BandAt, cm: number): CaseFile {
-  return withZone(content, at.zone, (zone) => ({
-    ...zone,
+  const moved = withZone(content, at.zone, (zone) => ({
     bands: zone.bands.map((b, i) =>
       i === at.band ? { ...b, toCm: cm } : i === at.band + 1 ? { ...b, fromCm: cm } : b,
     ),
   }));
+  // How long hair is does not tell how it looks.
+  return { ...moved, zones: moved.zones.map((z, i) => ({ ...z, read: content.zones[i]?.read ?? z.read })) };
 }
 
 /** How far an edge can be dragged without pushing a band together. */
@@ -176,7 +190,7 @@ export function splitZone(content: CaseFile, zone: number, halves: Place[]): Cas
   return {
     ...content,
     zones: content.zones.flatMap((one, i) =>
-      i === zone ? halves.map((place) => ({ place, bands: one.bands })) : [one],
+      i === zone ? halves.map((place) => ({ ...one, place })) : [one],
     ),
   };
 }
@@ -186,7 +200,7 @@ export function mergeZone(content: CaseFile, zone: number, whole: Place, other: 
   return {
     ...content,
     zones: content.zones.flatMap((one, i) =>
-      i === zone ? [{ place: whole, bands: one.bands }] : one.place === other ? [] : [one],
+      i === zone ? [{ ...one, place: whole }] : one.place === other ? [] : [one],
     ),
   };
 }
@@ -200,6 +214,7 @@ export function addHairline(content: CaseFile, like: number): CaseFile {
         zones: [
           ...content.zones,
           {
+            ...source,
             place: 'HAIRLINE',
             bands: source.bands.map((b) => ({ ...b, detail: { ...b.detail, thickness: 'FINE' } })),
           },
@@ -214,14 +229,16 @@ export function copyBands(content: CaseFile, from: number, to: Place[]): CaseFil
   return source
     ? {
         ...content,
-        zones: content.zones.map((z) => (to.includes(z.place) ? { ...z, bands: source.bands } : z)),
+        zones: content.zones.map((z) =>
+          to.includes(z.place) ? { ...z, bands: source.bands, read: true } : z,
+        ),
       }
     : content;
 }
 
 export function addZone(content: CaseFile, place: Place): CaseFile {
   const like = content.zones.at(-1);
-  return like ? { ...content, zones: [...content.zones, { place, bands: like.bands }] } : content;
+  return like ? { ...content, zones: [...content.zones, { ...like, place, read: false }] } : content;
 }
 
 export function removeZone(content: CaseFile, zone: number): CaseFile {

@@ -49,7 +49,7 @@ export function lineOf(way: WayView): Line {
         button: say('visit.askThem', { n }),
       };
     case 'READ':
-      return { says: say('visit.readTheHeadNobodyHas'), button: say('visit.readTheHead') };
+      return { says: say('visit.readTheHeadNobodyHas', { n }), button: say('visit.readTheHead') };
     case 'NOTE_TESTS':
       return {
         says: say('visit.strandTestsAreOn', { n }),

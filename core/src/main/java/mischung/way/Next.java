@@ -11,7 +11,7 @@ public record Next(Doing doing, Step step, int count) {
     public enum Doing {
         /** Questions of the consultation are open. */
         ASK(Step.CONSULT),
-        /** Nobody has read the head. */
+        /** There are zones nobody has read. */
         READ(Step.READ),
         /** Strand tests are on and wait for what they show. */
         NOTE_TESTS(Step.TESTS),

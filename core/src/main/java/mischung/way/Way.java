@@ -23,7 +23,7 @@ public record Way(Map<Step, State> steps, Next next) {
      *
      * @param questions of the consultation that nobody has asked
      * @param past whether anything of the hair's past is written down
-     * @param read whether somebody has read the head
+     * @param unread zones that nobody has read yet
      * @param testsOn strand tests that were begun and not noted
      * @param tests strand tests that were noted
      * @param placed whether it is said where colours go, beyond one for all
@@ -37,7 +37,7 @@ public record Way(Map<Step, State> steps, Next next) {
     public record Facts(
             int questions,
             boolean past,
-            boolean read,
+            int unread,
             int testsOn,
             int tests,
             boolean placed,
@@ -55,7 +55,7 @@ public record Way(Map<Step, State> steps, Next next) {
 
         /** Whether nothing but a block can keep the work from beginning: before that none is looked for, since it takes a plan. */
         public boolean ready() {
-            return work == Work.NOT_BEGUN && questions == 0 && read && decided();
+            return work == Work.NOT_BEGUN && questions == 0 && unread == 0 && decided();
         }
 
         /** With what was found when it was looked for. */
@@ -63,7 +63,7 @@ public record Way(Map<Step, State> steps, Next next) {
             return new Facts(
                     questions,
                     past,
-                    read,
+                    unread,
                     testsOn,
                     tests,
                     placed,
@@ -86,10 +86,10 @@ public record Way(Map<Step, State> steps, Next next) {
         Map<Step, State> all = new EnumMap<>(Step.class);
         all.put(Step.CONSULT, facts.blocks > 0 ? State.BLOCKED : doneIf(facts.questions == 0));
         all.put(Step.HISTORY, doneIf(facts.past));
-        all.put(Step.READ, doneIf(facts.read));
+        all.put(Step.READ, doneIf(facts.unread == 0));
         all.put(Step.TESTS, doneIf(facts.testsOn == 0 && facts.tests > 0));
         all.put(Step.DESIGN, doneIf(facts.placed));
-        all.put(Step.DECIDE, facts.read || facts.decided() ? doneIf(facts.decided()) : State.WAITING);
+        all.put(Step.DECIDE, facts.unread == 0 || facts.decided() ? doneIf(facts.decided()) : State.WAITING);
         all.put(Step.ORDER, facts.decided() ? doneIf(begun) : State.WAITING);
         all.put(Step.MIX, facts.decided() ? doneIf(facts.mixed) : State.WAITING);
         all.put(Step.CHAIR, chair(facts));
@@ -121,8 +121,8 @@ public record Way(Map<Step, State> steps, Next next) {
         if (facts.questions > 0) {
             return Next.of(Doing.ASK, facts.questions);
         }
-        if (!facts.read) {
-            return Next.of(Doing.READ, 0);
+        if (facts.unread > 0) {
+            return Next.of(Doing.READ, facts.unread);
         }
         if (facts.testsOn > 0) {
             return Next.of(Doing.NOTE_TESTS, facts.testsOn);

@@ -19,15 +19,15 @@ import org.junit.jupiter.api.Test;
 /** What is next, from the first question to the lessons. */
 class WayTest {
     private static final Facts FRESH =
-            new Facts(8, false, false, 0, 0, false, false, 0, false, false, Work.NOT_BEGUN, false, false);
+            new Facts(8, false, 5, 0, 0, false, false, 0, false, false, Work.NOT_BEGUN, false, false);
 
-    private static Facts after(int questions, boolean read, int testsOn, boolean chosen, int blocks, boolean later) {
+    private static Facts after(int questions, int unread, int testsOn, boolean chosen, int blocks, boolean later) {
         return new Facts(
-                questions, true, read, testsOn, 1, false, chosen, blocks, later, false, Work.NOT_BEGUN, false, false);
+                questions, true, unread, testsOn, 1, false, chosen, blocks, later, false, Work.NOT_BEGUN, false, false);
     }
 
     private static Facts working(Work work, boolean resultRead, boolean lessons) {
-        return new Facts(0, true, true, 0, 1, false, false, 0, false, true, work, resultRead, lessons);
+        return new Facts(0, true, 0, 0, 1, false, false, 0, false, true, work, resultRead, lessons);
     }
 
     /** Followed from a head nobody has seen, every line leads one step on, and each place is where that is done. */
@@ -35,12 +35,13 @@ class WayTest {
     void theLineLeadsThroughTheWholeJob() {
         List<Facts> job = List.of(
                 FRESH,
-                after(0, false, 0, false, 0, false),
-                after(0, true, 1, false, 0, false),
-                after(0, true, 0, false, 0, false),
-                after(0, true, 0, true, 2, false),
-                after(0, true, 0, true, 0, true),
-                after(0, true, 0, true, 0, false),
+                after(0, 5, 0, false, 0, false),
+                after(0, 1, 0, false, 0, false),
+                after(0, 0, 1, false, 0, false),
+                after(0, 0, 0, false, 0, false),
+                after(0, 0, 0, true, 2, false),
+                after(0, 0, 0, true, 0, true),
+                after(0, 0, 0, true, 0, false),
                 working(Work.RUNNING, false, false),
                 working(Work.ENDED, false, false),
                 working(Work.ENDED, true, false),
@@ -50,6 +51,7 @@ class WayTest {
         assertThat(lines)
                 .containsExactly(
                         Doing.ASK,
+                        Doing.READ,
                         Doing.READ,
                         Doing.NOTE_TESTS,
                         Doing.CHOOSE,
@@ -61,7 +63,8 @@ class WayTest {
                         Doing.NOTE_LESSONS,
                         Doing.NOTHING);
         assertThat(Way.of(FRESH).next()).isEqualTo(new Next(Doing.ASK, Step.CONSULT, 8));
-        assertThat(Way.of(job.get(4)).next()).isEqualTo(new Next(Doing.SETTLE, Step.CONSULT, 2));
+        assertThat(Way.of(job.get(2)).next()).isEqualTo(new Next(Doing.READ, Step.READ, 1));
+        assertThat(Way.of(job.get(5)).next()).isEqualTo(new Next(Doing.SETTLE, Step.CONSULT, 2));
     }
 
     @Test
@@ -76,13 +79,13 @@ class WayTest {
                 .containsEntry(Step.DECIDE, State.WAITING)
                 .containsEntry(Step.CHAIR, State.WAITING)
                 .containsEntry(Step.LOOK_BACK, State.WAITING);
-        assertThat(Way.of(after(0, true, 0, true, 1, false)).steps())
+        assertThat(Way.of(after(0, 0, 0, true, 1, false)).steps())
                 .containsEntry(Step.CONSULT, State.BLOCKED)
                 .containsEntry(Step.DECIDE, State.DONE)
                 .containsEntry(Step.ORDER, State.OPEN)
                 .containsEntry(Step.CHAIR, State.BLOCKED);
         // A bowl was mixed without a choice, by the route that was offered first.
-        Facts mixing = new Facts(0, true, true, 0, 1, false, false, 0, false, true, Work.NOT_BEGUN, false, false);
+        Facts mixing = new Facts(0, true, 0, 0, 1, false, false, 0, false, true, Work.NOT_BEGUN, false, false);
         assertThat(Way.of(mixing).next().doing()).isEqualTo(Doing.BEGIN);
         assertThat(Way.of(mixing).steps())
                 .containsEntry(Step.DECIDE, State.DONE)
@@ -99,7 +102,7 @@ class WayTest {
     /** Whatever is known, the line never sends to a step that is done, waits or is shut, but for the end of all. */
     @Property
     void theLineNeverSendsToADoneOrWaitingStep(
-            @ForAll boolean read,
+            @ForAll("few") int unread,
             @ForAll boolean chosen,
             @ForAll boolean later,
             @ForAll Work work,
@@ -111,7 +114,7 @@ class WayTest {
         Way way = Way.of(new Facts(
                 questions,
                 false,
-                read,
+                unread,
                 testsOn,
                 0,
                 false,

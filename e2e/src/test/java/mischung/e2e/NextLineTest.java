@@ -52,7 +52,7 @@ class NextLineTest extends OneApplication {
         answer("Scalp", "whole");
         next("ASK", "1 question is still to be asked.");
         answer("Home colour", "none");
-        next("READ", say("visit.readTheHeadNobodyHas"));
+        next("READ", "5 zones have not been read yet.");
         assertThat(step("Consult")).hasAttribute("aria-description", "done");
 
         page.locator(".next-button").click();
@@ -61,6 +61,17 @@ class NextLineTest extends OneApplication {
         for (int half = 0; half < 6; half++) {
             button(say("read.halfALevelDarker")).click();
         }
+        next("READ", "4 zones have not been read yet.");
+        // The nape is just as it stands there; the other three are like the crown.
+        Locator nape = page.locator("[data-zone=NAPE] [data-band='0']");
+        assertThat(nape).hasText(say("read.notReadYet"));
+        nape.click();
+        page.locator(".unread-zone").getByRole(AriaRole.BUTTON).click();
+        assertThat(nape).not().hasText(say("read.notReadYet"));
+        next("READ", "3 zones have not been read yet.");
+        page.locator("[data-zone=CROWN] [data-band='0']").click();
+        button(say("read.copyThisZoneSBands")).click();
+        page.getByText(say("read.allOtherZones")).click();
         next("CHOOSE", "Choose the route to work by.");
         page.locator(".next-button").click();
         page.waitForURL("**/decide");

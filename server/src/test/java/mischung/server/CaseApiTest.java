@@ -134,7 +134,7 @@ class CaseApiTest extends OnDemoData {
                 "\"Mira Tannhof\" | \"Mira\\\\ud83d\" | content.clientName | Mira | on one line",
                 "\"2026-11-23\" | \"tomorrow\" | content.date | tomorrow | 2026-11-23",
                 "\"09:00:00\" | \"25:00\" | content.startTime | 25:00 | 09:00",
-                "\"formatVersion\":10 | \"formatVersion\":11 | formatVersion | 11 | from 1 to 10",
+                "\"formatVersion\":11 | \"formatVersion\":12 | formatVersion | 12 | from 1 to 11",
                 "\"mischung-case\" | \"other\" | format | other | exported by this program"
             })
     void wrongFilesAreRefusedWholeByField(String good, String bad, String field, String value, String remedy) {

@@ -198,18 +198,49 @@ class ClientApiTest {
                 .isEqualTo("chairs");
     }
 
+    private Map<String, byte[]> unzipped(String path) throws IOException {
+        Map<String, byte[]> files = new TreeMap<>();
+        try (ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(app.bytes(path)))) {
+            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+                files.put(entry.getName(), zip.readAllBytes());
+            }
+        }
+        return files;
+    }
+
+    @Test
+    void everythingIsGivenOutInOpenFormatsAndWhatCanBeReadInIsReadInAgain() throws IOException {
+        long plain = client("Wanda Erlenkamp", "likes it dark");
+        long odd = client("=Sum, Ltd", "");
+        JsonNode made = visit(odd, "2026-03-03", "10:00", "Window", 0);
+        Map<String, byte[]> files = unzipped("/api/everything.zip");
+        assertThat(files.keySet())
+                .contains(
+                        "clients/" + plain + "/client.json",
+                        "clients/" + odd + "/cases/" + made.path("id").asLong() + ".mischung.json",
+                        "salon.json",
+                        "trail.csv");
+        Started.Answer looked =
+                app.post("/api/clients/imports?take=false", "text/csv; charset=utf-8", files.get("clients.csv"));
+        assertThat(looked.status()).as(looked.text()).isEqualTo(200);
+        assertThat(looked.json().path("lines").findValuesAsString("outcome"))
+                .as("every one is read as a client known here")
+                .isNotEmpty()
+                .containsOnly("KNOWN");
+        assertThat(looked.json().path("lines").findValuesAsString("name")).contains("=Sum, Ltd", "Wanda Erlenkamp");
+        for (JsonNode range : app.get("/api/shelf").json().path("ranges")) {
+            assertThat(files.keySet())
+                    .anyMatch(
+                            name -> name.startsWith("ranges/" + range.path("id").asLong() + "-"));
+        }
+    }
+
     @Test
     void theArchiveIsOpenFormatsThatCanBeReadAgain() throws IOException {
         long id = client("Rike Vollmond", "note");
         JsonNode made = visit(id, "2026-03-02", "10:00", "Window", 0);
         app.post("/api/cases/" + made.path("id").asLong() + "/photos?words=before", "image/png", picture());
-        Map<String, byte[]> files = new TreeMap<>();
-        try (ZipInputStream zip =
-                new ZipInputStream(new ByteArrayInputStream(app.bytes("/api/clients/" + id + "/archive")))) {
-            for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                files.put(entry.getName(), zip.readAllBytes());
-            }
-        }
+        Map<String, byte[]> files = unzipped("/api/clients/" + id + "/archive");
         assertThat(files.keySet()).hasSize(6).contains("client.json", "bands.csv", "history.csv");
         assertThat(new String(files.get("trail.csv"), StandardCharsets.UTF_8))
                 .contains("CHANGED,POST /api/cases/{id}/photos," + id)

@@ -181,7 +181,10 @@ class RoundTripTest {
         content.set("history", history(wish, minute));
         ArrayNode zones = content.putArray("zones");
         for (int z = 0; z < strands.size(); z++) {
-            ArrayNode bands = zones.addObject().put("place", PLACES.get(z)).putArray("bands");
+            ArrayNode bands = zones.addObject()
+                    .put("place", PLACES.get(z))
+                    .put("read", (minute + z) % 3 > 0)
+                    .putArray("bands");
             laidEndToEnd(strands.get(z)).forEach(bands::add);
         }
         content.putArray("strandTests");
@@ -197,7 +200,7 @@ class RoundTripTest {
         }
         return JSON.createObjectNode()
                 .put("format", "mischung-case")
-                .put("formatVersion", 10)
+                .put("formatVersion", 11)
                 .set("content", content);
     }
 

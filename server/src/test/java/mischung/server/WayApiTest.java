@@ -56,11 +56,24 @@ class WayApiTest extends OnDemoData {
         assertThat(way(id).path("next").asString()).isEqualTo("READ");
         assertThat(state(way(id), "CONSULT")).isEqualTo("DONE");
 
+        assertThat(way(id).path("count").asInt()).as("zones not read").isEqualTo(5);
+        // How long hair is does not tell how it looks.
+        change(
+                id,
+                content -> content.path("zones")
+                        .forEach(zone -> ((ObjectNode) zone.path("bands").path(0)).put("toCm", 34)));
+        assertThat(way(id).path("count").asInt()).isEqualTo(5);
+        change(id, content -> ((ObjectNode) content.path("zones").path(2)).put("read", true));
+        assertThat(way(id).path("count").asInt()).as("confirmed as it stands").isEqualTo(4);
+        assertThat(way(id).path("next").asString()).isEqualTo("READ");
         change(
                 id,
                 content -> content.path("zones")
                         .forEach(zone -> ((ObjectNode) zone.path("bands").path(0)).put("level", 4)));
         assertThat(way(id).path("next").asString()).isEqualTo("CHOOSE");
+        assertThat(app.get("/api/cases/" + id).json().path("content").path("zones"))
+                .as("whoever changes a reading has read")
+                .allSatisfy(zone -> assertThat(zone.path("read").asBoolean()).isTrue());
         assertThat(state(way(id), "READ")).isEqualTo("DONE");
 
         change(id, content -> content.put("route", "by-your-schools"));
@@ -103,6 +116,39 @@ class WayApiTest extends OnDemoData {
         assertThat(way(id).path("next").asString()).isEqualTo("NOTHING");
         assertThat(state(way(id), "LOOK_BACK")).isEqualTo("DONE");
         assertThat(app.get("/api/cases/9999/way").status()).isEqualTo(404);
+    }
+
+    @Test
+    void inFilesOfBeforeOnlyAHeadAsItBeginsIsUnread() {
+        int id = app.newCase("Tilda Marwitz").json().path("id").asInt();
+        ObjectNode fresh = (ObjectNode) app.get("/api/cases/" + id + "/file").json();
+        assertThat(way(imported(fresh)).path("count").asInt()).isEqualTo(8);
+        ObjectNode former = ofTenth(fresh);
+        assertThat(unread(imported(former))).isEqualTo(5);
+        ((ObjectNode) former.path("content").path("zones").path(1).path("bands").path(0)).put("level", 5);
+        assertThat(unread(imported(former))).isZero();
+    }
+
+    private static ObjectNode ofTenth(ObjectNode file) {
+        ObjectNode former = file.deepCopy().put("formatVersion", 10);
+        former.path("content").path("zones").forEach(zone -> ((ObjectNode) zone).remove("read"));
+        return former;
+    }
+
+    private static int imported(ObjectNode file) {
+        Started.Answer answer = app.post("/api/cases/file", file.toString());
+        assertThat(answer.status()).as(answer.text()).isEqualTo(201);
+        return answer.json().path("id").asInt();
+    }
+
+    private static long unread(int id) {
+        return app.get("/api/cases/" + id)
+                .json()
+                .path("content")
+                .path("zones")
+                .valueStream()
+                .filter(zone -> !zone.path("read").asBoolean())
+                .count();
     }
 
     private static void done(String path, String body) {

@@ -6,6 +6,7 @@ import java.io.StringWriter;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Function;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
@@ -37,34 +38,42 @@ class Archive {
     }
 
     byte[] of(ClientStore.Client client) {
-        List<Cases.Stored> all = cases.ofClient(client.id());
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try (ZipOutputStream zip = new ZipOutputStream(bytes, StandardCharsets.UTF_8)) {
-            add(zip, "client.json", text(json.writeValueAsString(client)));
-            for (Cases.Stored one : all) {
-                add(
-                        zip,
-                        "cases/" + one.id() + ".mischung.json",
-                        text(json.writeValueAsString(CaseFormat.ExportedCase.of(one.file()))));
-                for (PhotoStore.Photo photo : photos.of(one.id())) {
-                    byte[] jpeg = photos.jpeg(photo.id()).orElseThrow();
-                    add(zip, "photos/" + one.id() + "-" + photo.id() + ".jpg", jpeg);
-                }
-            }
-            add(zip, "bands.csv", text(bands(all)));
-            add(zip, "history.csv", text(events(all)));
-            add(zip, "trail.csv", text(TrailController.table(trail.of(client.id()))));
+            add(zip, "", client);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
         return bytes.toByteArray();
     }
 
-    private static byte[] text(String content) {
+    /** @param folder it goes into, with its slash; empty: none */
+    void add(ZipOutputStream zip, String folder, ClientStore.Client client) throws IOException {
+        List<Cases.Stored> all = cases.ofClient(client.id());
+        add(zip, folder + "client.json", text(json.writeValueAsString(client)));
+        for (Cases.Stored one : all) {
+            add(
+                    zip,
+                    folder + "cases/" + one.id() + ".mischung.json",
+                    text(json.writeValueAsString(CaseFormat.ExportedCase.of(one.file()))));
+            for (PhotoStore.Photo photo : photos.of(one.id())) {
+                // Taken away since it was listed: it is not in the archive then.
+                Optional<byte[]> jpeg = photos.jpeg(photo.id());
+                if (jpeg.isPresent()) {
+                    add(zip, folder + "photos/" + one.id() + "-" + photo.id() + ".jpg", jpeg.get());
+                }
+            }
+        }
+        add(zip, folder + "bands.csv", text(bands(all)));
+        add(zip, folder + "history.csv", text(events(all)));
+        add(zip, folder + "trail.csv", text(TrailController.table(trail.of(client.id()))));
+    }
+
+    static byte[] text(String content) {
         return content.getBytes(StandardCharsets.UTF_8);
     }
 
-    private static void add(ZipOutputStream zip, String name, byte[] content) throws IOException {
+    static void add(ZipOutputStream zip, String name, byte[] content) throws IOException {
         zip.putNextEntry(new ZipEntry(name));
         zip.write(content);
         zip.closeEntry();

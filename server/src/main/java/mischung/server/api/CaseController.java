@@ -143,17 +143,12 @@ class CaseController {
                 List.of());
     }
 
-    private static List<CaseFile.ZoneView> unreadZones() {
+    static List<CaseFile.ZoneView> unreadZones() {
         CaseFile.BandView band =
                 CaseFile.BandView.of(new Band(0, 30, BandKind.NATURAL, 6, Tone.NATURAL, Porosity.NORMAL, 0));
         return FIRST_ZONES.stream()
-                .map(place -> new CaseFile.ZoneView(place, List.of(band)))
+                .map(place -> new CaseFile.ZoneView(place, List.of(band), false))
                 .toList();
-    }
-
-    /** Whether the head is still as every new one begins: nobody has read anything of it. */
-    static boolean isUnread(CaseFile file) {
-        return file.zones().equals(unreadZones());
     }
 
     @GetMapping("/{id}")

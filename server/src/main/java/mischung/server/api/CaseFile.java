@@ -91,14 +91,23 @@ public record CaseFile(
     private static final int LONGEST_KEY = 200;
 
     CaseFile withStatus(Status other) {
-        return with(clientName, other);
+        return with(clientName, other, zones);
     }
 
     CaseFile named(String name) {
-        return with(name, status);
+        return with(name, status, zones);
     }
 
-    private CaseFile with(String name, Status far) {
+    CaseFile readThroughout() {
+        return with(
+                clientName,
+                status,
+                zones.stream()
+                        .map(zone -> new ZoneView(zone.place, zone.bands, true))
+                        .toList());
+    }
+
+    private CaseFile with(String name, Status far, List<ZoneView> hair) {
         return new CaseFile(
                 name,
                 date,
@@ -116,7 +125,7 @@ public record CaseFile(
                 moved,
                 consultation,
                 history,
-                zones,
+                hair,
                 strandTests,
                 takenOn);
     }
@@ -143,7 +152,7 @@ public record CaseFile(
                 moved,
                 consultation.readBy(before.consultation, now.atZone(ZoneId.systemDefault())),
                 history,
-                zones,
+                eachOf("zones", zones, zone -> zone.readSince(before.zones)),
                 eachOf("strandTests", strandTests, test -> test.startedBy(before.strandTests, now)),
                 eachOf("takenOn", takenOn, taken -> taken.signed(before.takenOn, now, person)));
     }
@@ -194,7 +203,32 @@ public record CaseFile(
     }
 
     /** An area of the head with its strand from scalp to ends. */
-    public record ZoneView(ZonePlace place, List<BandView> bands) {}
+    public record ZoneView(
+            ZonePlace place,
+            List<BandView> bands,
+
+            @Schema(
+                    description =
+                            "whether somebody has read this hair; a zone is read as soon as more than its length is said")
+            boolean read) {
+
+        private ZoneView readSince(List<ZoneView> before) {
+            boolean asBefore = read || before.stream().anyMatch(one -> one.place == place && readsAs(one));
+            return asBefore ? this : new ZoneView(place, bands, true);
+        }
+
+        /** A strand may be longer or shorter than it was said to be, and still unread. */
+        private boolean readsAs(ZoneView before) {
+            return bands.size() == 1
+                    && before.bands.size() == 1
+                    && bands.get(0).over(0, 1).equals(before.bands.get(0).over(0, 1));
+        }
+    }
+
+    /** How many zones nobody has read yet. */
+    int unread() {
+        return (int) zones.stream().filter(zone -> !zone.read).count();
+    }
 
     /** Level at which the hair grows on average, where natural stretches were read. */
     OptionalDouble grown() {
@@ -220,6 +254,10 @@ public record CaseFile(
             double greyShare,
 
             DetailView detail) {
+
+        private BandView over(double from, double to) {
+            return new BandView(from, to, kind, level, tone, porosity, greyShare, detail);
+        }
 
         static BandView of(Band band) {
             return new BandView(

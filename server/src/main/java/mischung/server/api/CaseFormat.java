@@ -21,9 +21,10 @@ class CaseFormat {
      * with design, parts and limits, all schools, the chosen and the own route. 4: also tasks moved by hand. 5: a patch test
      * with its hours. 6: a second tone beside the first, lighteners by name. 7: layers over the design, and which of a zone's hairs
      * a laying goes on. 8: how far a layer's lines run into the hair beside. 9: a second tone
-     * also in what was done before and in what a strand test showed. 10: what was taken on is quoted in no language.
+     * also in what was done before and in what a strand test showed. 10: what was taken on is quoted in no language. 11: which zones
+     * nobody has read yet.
      */
-    static final int VERSION = 10;
+    static final int VERSION = 11;
 
     /** Of an exported case. */
     static final String NAME = "mischung-case";
@@ -31,7 +32,7 @@ class CaseFormat {
     /** A case as a file. */
     record ExportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "10") int formatVersion,
+            @Schema(example = "11") int formatVersion,
             CaseFile content) {
         static ExportedCase of(CaseFile content) {
             return new ExportedCase(NAME, VERSION, content);
@@ -41,7 +42,7 @@ class CaseFormat {
     /** A file as it comes in: of this version or an older one. */
     record ImportedCase(
             @Schema(example = NAME) String format,
-            @Schema(example = "10") int formatVersion,
+            @Schema(example = "11") int formatVersion,
 
             @Schema(implementation = CaseFile.class) JsonNode content) {}
 
@@ -82,7 +83,7 @@ class CaseFormat {
         }
         FormerForms.ofCase(newest);
         FormerCautions.quoted(newest.path("takenOn"));
-        return json.treeToValue(newest, CaseFile.class);
+        return fromTenth(newest);
     }
 
     /** @throws RefusedInput if it is no case of a known version; what is in it is still to be checked */
@@ -137,6 +138,17 @@ class CaseFormat {
         told.put(
                 "patchRead",
                 read ? content.path("date").asString("") + "T" + hour.substring(0, Math.min(5, hour.length())) : "");
+    }
+
+    /** It was not kept whether a zone was read; only a head just as every new one begins is taken for unread. */
+    private CaseFile fromTenth(ObjectNode content) {
+        for (JsonNode zone : content.path("zones")) {
+            if (zone instanceof ObjectNode one && !one.has("read")) {
+                one.put("read", false);
+            }
+        }
+        CaseFile file = json.treeToValue(content, CaseFile.class);
+        return file.zones().equals(CaseController.unreadZones()) ? file : file.readThroughout();
     }
 
     private void fromSecond(ObjectNode content) {

@@ -307,25 +307,34 @@ class ShelfController {
                 .filter(one -> one.id() == id)
                 .findFirst()
                 .orElseThrow(() -> noSuch(ProblemMessage.NO_RANGE, id));
+        return ResponseEntity.ok()
+                .header(
+                        HttpHeaders.CONTENT_DISPOSITION,
+                        ContentDisposition.attachment()
+                                .filename(fileName(range))
+                                .build()
+                                .toString())
+                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
+                .body(file(store, range));
+    }
+
+    static String fileName(ShelfStore.Range range) {
+        return range.name().replaceAll("[^A-Za-z0-9]+", "-") + ".csv";
+    }
+
+    /** A range as it can be read in again. */
+    static String file(ShelfStore store, ShelfStore.Range range) {
         StringWriter text = new StringWriter();
         try (CSVPrinter csv = new CSVPrinter(text, CSVFormat.RFC4180)) {
             Csv.print(csv, ShelfFile.COLUMNS);
             for (ShelfStore.Kept kept : store.all()) {
-                if (kept.rangeId() == id) {
+                if (kept.rangeId() == range.id()) {
                     Csv.print(csv, ShelfFile.write(kept.item()));
                 }
             }
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        return ResponseEntity.ok()
-                .header(
-                        HttpHeaders.CONTENT_DISPOSITION,
-                        ContentDisposition.attachment()
-                                .filename(range.name().replaceAll("[^A-Za-z0-9]+", "-") + ".csv")
-                                .build()
-                                .toString())
-                .contentType(new MediaType("text", "csv", StandardCharsets.UTF_8))
-                .body(text.toString());
+        return text.toString();
     }
 }

@@ -89,7 +89,7 @@ class WayController {
         return new Way.Facts(
                 checked.consultation().questionsOpen(),
                 !checked.history().events().isEmpty(),
-                !CaseController.isUnread(of.file()),
+                of.file().unread(),
                 (int) checked.strandTests().stream()
                         .filter(StrandTestView::running)
                         .count(),

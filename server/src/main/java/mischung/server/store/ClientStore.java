@@ -199,6 +199,20 @@ public class ClientStore {
                 .list();
     }
 
+    /** Numbers of all. */
+    @Transactional(readOnly = true)
+    public List<Long> ids() {
+        return sql.sql("select id from client order by id").query(Long.class).list();
+    }
+
+    /** Names and notes of all. */
+    @Transactional(readOnly = true)
+    public List<Facts> facts() {
+        return sql.sql("select name, note from client order by id")
+                .query((row, number) -> new Facts(row.getString("name"), row.getString("note")))
+                .list();
+    }
+
     /** Names of all, in small letters. */
     @Transactional(readOnly = true)
     public List<String> names() {
