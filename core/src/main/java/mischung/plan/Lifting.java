@@ -117,6 +117,9 @@ final class Lifting {
     /** Off the scalp, where somebody wishes it so; on weak hair never. */
     private static final double MOST_VOLUME = 40;
 
+    /** R32: of strong hair. */
+    private static final double STRONG_LIGHTENER = 30;
+
     private static final double REFRESHED = 1.5;
 
     /** R39: less than this and a wet strand would hardly return; a little above the line of the stretch test. */
@@ -479,18 +482,15 @@ final class Lifting {
         if (desk.head().at(at).touchesScalp()) {
             return List.of(desk.volumeFor(USUAL_VOLUME));
         }
-        boolean stubborn = way == LiftWay.BAND
-                && desk.head().band(at).kind() == BandKind.COLOURED
-                && hair.canvas().fibre().layers() >= 2;
-        if (strong && stubborn && desk.tested()) {
+        if (strong && stubborn(at, way) && desk.tested()) {
             return List.of(desk.volumeFor(40));
         }
         if (strong) {
-            return List.of(desk.volumeFor(30));
+            return List.of(desk.volumeFor(STRONG_LIGHTENER));
         }
         boolean coarse = hair.canvas().fibre().thickness() == Thickness.COARSE && !porosity.raised();
         return coarse
-                ? List.of(desk.volumeFor(USUAL_VOLUME), desk.volumeFor(30))
+                ? List.of(desk.volumeFor(USUAL_VOLUME), desk.volumeFor(STRONG_LIGHTENER))
                 : List.of(desk.volumeFor(USUAL_VOLUME));
     }
 
@@ -509,8 +509,10 @@ final class Lifting {
     List<Laying.Lift> layings(Map<BandRef, Double> goals) {
         record Family(LiftWay way, Lightener make, double volume, int times) {}
         Map<Family, NavigableMap<Double, List<BandRef>>> families = new LinkedHashMap<>();
-        goals.forEach((at, goal) -> {
-            Dose dose = dose(at, goal);
+        Map<BandRef, Dose> doses = new LinkedHashMap<>();
+        goals.forEach((at, goal) -> doses.put(at, dose(at, goal)));
+        doses.forEach((at, alone) -> {
+            Dose dose = inOneFoil(at, alone, goals.getOrDefault(at, LevelScale.LIGHTEST), doses);
             if (dose.minutes() >= SHORTEST) {
                 families.computeIfAbsent(
                                 new Family(dose.way(), dose.make(), dose.volume(), dose.times()),
@@ -540,6 +542,39 @@ final class Lifting {
                 .thenComparingDouble(Laying.Lift::minutes)
                 .thenComparing(l -> l.lightener().orElse(Lightener.PLAIN).code()));
         return all;
+    }
+
+    /**
+     * R46: what lies in one foil comes off with it, each in its own strength. Stubborn coloured hair that would keep the foil waiting
+     * gets a stronger bowl, where that makes up for it.
+     */
+    private Dose inOneFoil(BandRef at, Dose alone, double goal, Map<BandRef, Dose> doses) {
+        double first = doses.entrySet().stream()
+                .filter(other -> other.getKey().zone() == at.zone()
+                        && other.getValue().way() == alone.way()
+                        && other.getValue().minutes() >= SHORTEST)
+                .mapToDouble(other -> other.getValue().minutes())
+                .min()
+                .orElse(alone.minutes());
+        if (alone.minutes() * alone.times() - first <= ONE_BOWL || !stubborn(at, alone.way()) || fragile(at)) {
+            return alone;
+        }
+        double stronger = desk.volumeFor(Math.min(STRONG_LIGHTENER, alone.make().mostVolume()));
+        if (stronger <= alone.volume()
+                || desk.head().at(at).how().volume().isPresent()
+                || desk.head().at(at).touchesScalp()) {
+            return alone;
+        }
+        Dose dose = dose(at, goal, alone.way(), alone.make(), stronger);
+        return dose.reached() >= goal - NEARLY && dose.times() == 1 && dose.minutes() <= first + ONE_BOWL
+                ? dose
+                : alone;
+    }
+
+    private boolean stubborn(BandRef at, LiftWay way) {
+        return way == LiftWay.BAND
+                && desk.head().band(at).kind() == BandKind.COLOURED
+                && work.hair(at).canvas().fibre().layers() >= 2;
     }
 
     /** What lies in one foil comes off with it: what needs nearly as long is one bowl, by the longest of its bands. */

@@ -113,6 +113,39 @@ class PlannedActionsTest {
                 .isGreaterThan(before.integrity() - 0.04 * remover.get(0).times());
     }
 
+    /**
+     * R46: a foil is opened once. Ends under many more layers of old colour than the mids beside them get a stronger developer in the
+     * same foil, off the scalp, sooner than that the foil waits for them.
+     */
+    @Test
+    void endsThatWouldKeepTheFoilWaitingGetAStrongerBowl() {
+        Band mids = new Band(2, 30, BandKind.COLOURED, 4, Tone.NATURAL, Porosity.NORMAL, 0);
+        Band ends = new Band(30, 40, BandKind.COLOURED, 3, Tone.NATURAL, Porosity.NORMAL, 0);
+        Plan plan = plan(
+                Heads.of(List.of(
+                        natural(0, 2, 5),
+                        mids.with(mids.detail().withPast(2, 1, 12)),
+                        ends.with(ends.detail().withPast(6, 1, 12)))),
+                new Wish(6.5, Tone.GOLD),
+                usual());
+        List<Laying> lifts = layings(plan, Action.LIGHTEN).stream()
+                .filter(laying -> laying.bands().stream()
+                        .noneMatch(at -> plan.head().at(at).touchesScalp()))
+                .toList();
+        Laying onMids = on(lifts, 1);
+        Laying onEnds = on(lifts, 2);
+        assertThat(onMids.volume()).isEqualTo(20);
+        assertThat(onEnds.volume()).isEqualTo(30);
+        assertThat(onEnds.minutes()).isBetween(onMids.minutes() - 10, onMids.minutes() + 10);
+    }
+
+    private static Laying on(List<Laying> lifts, int band) {
+        return lifts.stream()
+                .filter(laying -> laying.bands().contains(new BandRef(0, band)))
+                .findFirst()
+                .orElseThrow();
+    }
+
     /** What a first visit lightened is natural no longer at the second: it gets what lightened hair gets. */
     @Test
     void hairLightenedAtAnEarlierVisitIsNotNaturalAtTheNext() {

@@ -111,7 +111,11 @@ class HastenedJobTest {
                     .put("tone", "NATURAL");
             ArrayNode zones = content.putArray("zones");
             for (String place : List.of("CROWN", "BACK")) {
-                zones.addObject().put("place", place).putArray("bands").add(band);
+                zones.addObject()
+                        .put("place", place)
+                        .put("read", true)
+                        .putArray("bands")
+                        .add(band);
             }
             assertThat(app.put(1, content).status()).isEqualTo(200);
             JsonNode job =

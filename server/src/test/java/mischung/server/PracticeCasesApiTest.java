@@ -23,7 +23,8 @@ class PracticeCasesApiTest extends OnDemoData {
         content.put("density", density).put("thickness", thickness);
         ArrayNode zones = content.putArray("zones");
         for (String place : ZONES) {
-            ArrayNode read = zones.addObject().put("place", place).putArray("bands");
+            ArrayNode read =
+                    zones.addObject().put("place", place).put("read", true).putArray("bands");
             double from = 0;
             for (String words : bands) {
                 String[] word = words.split(" ", -1);
