@@ -300,15 +300,12 @@ function ByTheDates({ laid }: { laid: StrandHistoryView }): ReactNode {
         <span className="push" />
         <Button
           onClick={() =>
-            document.edit({
-              ...content,
-              zones: content.zones.map((zone, z) => ({
-                ...zone,
-                bands: bandsOf(laid.strands[z]?.stretches ?? []).length
-                  ? bandsOf(laid.strands[z]?.stretches ?? [])
-                  : zone.bands,
-              })),
-            })
+            document.edit(
+              laid.strands.reduce((all, { stretches }, z) => {
+                const bands = bandsOf(stretches);
+                return bands.length > 0 ? withStrand(all, z, bands) : all;
+              }, content),
+            )
           }
         >
           {say('history.useAll')}

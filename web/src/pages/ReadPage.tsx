@@ -32,6 +32,7 @@ import {
   splitZone,
   withBand,
   withEdge,
+  withStrand,
   type BandAt,
 } from '../state/strands';
 import { useWidth } from '../state/useWidth';
@@ -134,12 +135,7 @@ export function ReadPage(): ReactNode {
                   zone={one}
                   name={nameOf(one.place)}
                   onLaid={(bands) => {
-                    document.edit({
-                      ...document.snapshot().content,
-                      zones: document
-                        .snapshot()
-                        .content.zones.map((other, i) => (i === z ? { ...other, bands } : other)),
-                    });
+                    document.edit(withStrand(document.snapshot().content, z, bands));
                     setTyping(z + 1 < content.zones.length ? z + 1 : null);
                   }}
                   onClose={() => setTyping(null)}

@@ -47,6 +47,7 @@ class WholeHeadTest extends OneApplication {
                 JsonObject zone = new JsonObject();
                 zone.addProperty("place", place);
                 zone.add("bands", list(band));
+                zone.addProperty("read", false);
                 zones.add(zone);
             }
             content.add("zones", zones);
