@@ -135,7 +135,7 @@ function Learned({ id }: { id: number }): ReactNode {
   return (
     <section className="back-box" aria-label={say('client.learned')}>
       <h2>{say('client.whatWeKnowAboutThis')}</h2>
-      {learned.from === 0 && learned.bowls === 0 ? (
+      {learned.from + learned.bowls === 0 ? (
         <p className="quiet">{say('client.noVisitWasLookedBack')}</p>
       ) : (
         <>

@@ -1,6 +1,6 @@
 import { Button, Dropdown } from 'antd';
 import { useState, type KeyboardEvent, type ReactNode } from 'react';
-import type { BandView, CaseFile, Place, ZoneView } from '../api/client';
+import type { BandView, CaseFile, LookView, Place, ZoneView } from '../api/client';
 import { useStrandHistory, useVocabulary } from '../api/queries';
 import { BandPanel, type Side } from '../parts/BandPanel';
 import { CopyButton } from '../parts/CopyButton';
@@ -14,6 +14,7 @@ import { Ruler } from '../parts/Ruler';
 import { StrandRow } from '../parts/StrandRow';
 import { Verdict } from '../parts/Verdict';
 import { useCase } from '../state/caseContext';
+import type { CaseDocument } from '../state/caseDocument';
 import {
   addHairline,
   addZone,
@@ -144,7 +145,7 @@ export function ReadPage(): ReactNode {
               <StrandRow
                 zone={one}
                 name={nameOf(one.place)}
-                looks={one.bands.map((b) => document.look(b))}
+                looks={one.bands.map((b) => lookIn(document, one, b))}
                 pixelsPerCm={pixelsPerCm}
                 selected={z === zone ? band : null}
                 bounds={(b) => bounds(one, b)}
@@ -205,7 +206,7 @@ export function ReadPage(): ReactNode {
             chosen={zone}
             looks={content.zones.map((one) => {
               const longestBand = one.bands.reduce((a, b) => (b.toCm - b.fromCm > a.toCm - a.fromCm ? b : a));
-              return one.read ? document.look(longestBand) : undefined;
+              return lookIn(document, one, longestBand);
             })}
             nameOf={nameOf}
             onChoose={(z) => setChosen({ zone: z, band: 0 })}
@@ -245,6 +246,11 @@ export function ReadPage(): ReactNode {
   );
 }
 
+/** How a band looks; of hair nobody has read nothing is known. */
+function lookIn(document: CaseDocument, zone: ZoneView, band: BandView): LookView | undefined {
+  return zone.read ? document.look(band) : undefined;
+}
+
 /** What to do with hair nobody has read: say how it is, or that it is as it stands. */
 function Unread(props: { name: string; bands: BandView[]; onConfirm: () => void }): ReactNode {
   const { document } = useCase();
@@ -267,10 +273,10 @@ const HEAD = { width: 112, height: 216 };
 /** The whole head as it was read, from before and behind; pressing hair takes its zone in hand. */
 function Heads(props: { zones: CaseFile['zones']; said: string; onZone: (zone: number) => void }): ReactNode {
   const { document } = useCase();
-  const hair = props.zones.map(({ place, bands, read }) => ({
-    place,
-    bands: bands.map((band) => {
-      const look = read ? document.look(band) : undefined;
+  const hair = props.zones.map((zone) => ({
+    place: zone.place,
+    bands: zone.bands.map((band) => {
+      const look = lookIn(document, zone, band);
       return { fromCm: band.fromCm, toCm: band.toCm, pieces: look ? [{ share: 1, look }] : [] };
     }),
   }));

@@ -204,7 +204,10 @@ function Learned(): ReactNode {
   return (
     <section aria-labelledby="salon-learned">
       <h2 id="salon-learned">{say('salon.whatClientsHaveTaught')}</h2>
-      {learned && (
+      {learned && learned.from + learned.bowls === 0 && (
+        <p className="quiet">{say('client.noVisitWasLookedBack')}</p>
+      )}
+      {learned && learned.from + learned.bowls > 0 && (
         <>
           <p className="quiet">
             {say('salon.fromClientsBowlsTakeTimes', {

@@ -48,7 +48,7 @@ export function BandPanel({ at, nameOf, side, onSide }: Props): ReactNode {
       </h2>
       <p className={measured > 0 ? 'panel-reading measured' : 'panel-reading'}>
         {!zone.read ? (
-          <>{capital(say('read.notReadYet'))}</>
+          capital(say('read.notReadYet'))
         ) : (
           <>
             {band.kind === 'NATURAL'

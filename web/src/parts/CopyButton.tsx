@@ -12,7 +12,7 @@ export function CopyButton({ at, nameOf }: { at: BandAt; nameOf: (place: Place) 
   return (
     <Dropdown
       trigger={['click']}
-      disabled={others.length === 0}
+      disabled={others.length === 0 || content.zones[at.zone]?.read === false}
       menu={{
         items: [
           { key: 'ALL', label: say('read.allOtherZones') },

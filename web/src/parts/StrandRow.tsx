@@ -31,7 +31,7 @@ export function StrandRow(props: Props): ReactNode {
     <div className="strand" style={{ width: length * pixelsPerCm, height: STRAND_HEIGHT }}>
       <Tress
         bands={zone.bands.map(({ fromCm, toCm }, b) => {
-          const look = zone.read ? props.looks[b] : undefined;
+          const look = props.looks[b];
           return { fromCm, toCm, pieces: look ? [{ share: 1, look }] : [] };
         })}
         width={length * pixelsPerCm}
@@ -39,7 +39,7 @@ export function StrandRow(props: Props): ReactNode {
         seed={seedOf(zone.place)}
       />
       {zone.bands.map((band, b) => {
-        const look = zone.read ? props.looks[b] : undefined;
+        const look = props.looks[b];
         const width = (band.toCm - band.fromCm) * pixelsPerCm;
         const words = look ? readingWords(band, look) : say(zone.read ? 'read.reading' : 'read.notReadYet');
         return (

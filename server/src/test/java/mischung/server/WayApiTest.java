@@ -129,6 +129,20 @@ class WayApiTest extends OnDemoData {
         assertThat(unread(imported(former))).isZero();
     }
 
+    /** What is said of one zone is said of that one alone. */
+    @Test
+    void aZoneThatIsAddedUnreadStaysUnread() {
+        int id = app.newCase("Marthe Kiesel").json().path("id").asInt();
+        change(id, content -> content.path("zones").forEach(zone -> ((ObjectNode) zone).put("read", true)));
+        change(id, content -> {
+            ObjectNode added = ((ObjectNode) content.path("zones").path(0)).deepCopy();
+            content.withArray("zones").add(added.put("place", "HAIRLINE").put("read", false));
+        });
+        assertThat(unread(id)).isEqualTo(1);
+        change(id, content -> content.put("chair", "Window"));
+        assertThat(unread(id)).as("nothing was said of hair").isEqualTo(1);
+    }
+
     private static ObjectNode ofTenth(ObjectNode file) {
         ObjectNode former = file.deepCopy().put("formatVersion", 10);
         former.path("content").path("zones").forEach(zone -> ((ObjectNode) zone).remove("read"));

@@ -213,15 +213,17 @@ public record CaseFile(
             boolean read) {
 
         private ZoneView readSince(List<ZoneView> before) {
-            boolean asBefore = read || before.stream().anyMatch(one -> one.place == place && readsAs(one));
-            return asBefore ? this : new ZoneView(place, bands, true);
+            boolean changed = before.stream().anyMatch(one -> one.place == place && !readsAs(one));
+            return changed ? new ZoneView(place, bands, true) : this;
         }
 
-        /** A strand may be longer or shorter than it was said to be, and still unread. */
-        private boolean readsAs(ZoneView before) {
-            return bands.size() == 1
-                    && before.bands.size() == 1
-                    && bands.get(0).over(0, 1).equals(before.bands.get(0).over(0, 1));
+        /** Strands may be longer or shorter than they were said to be, and still unread. */
+        private boolean readsAs(ZoneView other) {
+            return readings().equals(other.readings());
+        }
+
+        private List<BandView> readings() {
+            return bands.stream().map(band -> band.over(0, 1)).toList();
         }
     }
 
