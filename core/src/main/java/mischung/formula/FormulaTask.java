@@ -5,6 +5,7 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Set;
 import mischung.hair.Canvas;
+import mischung.hair.LevelScale;
 import mischung.hair.Tone;
 import mischung.light.Lab;
 import mischung.process.Application;
@@ -78,6 +79,16 @@ public record FormulaTask(
         }
     }
 
+    /** Levels by which the hair that comes out darkest against its aim differs from it; below 0: darker. */
+    public double darkest(Formula formula) {
+        Application mixed = application.withDyes(formula.mix().dyes());
+        return spots.stream()
+                .mapToDouble(spot -> mixed.on(spot.canvas(), head).level()
+                        - LevelScale.levelOf(spot.aim().l()))
+                .min()
+                .orElse(0);
+    }
+
     /** Without shades that are out or not wanted. */
     public FormulaTask without(Set<String> codes) {
         return new FormulaTask(
@@ -89,6 +100,20 @@ public record FormulaTask(
                 shares,
                 depthWeight,
                 oddness,
+                head);
+    }
+
+    /** Without clear, and from shades so many levels lighter than the step's own. */
+    public FormulaTask withoutClear(double lighter) {
+        return new FormulaTask(
+                spots,
+                application,
+                candidates.stream().filter(s -> !s.isClear()).toList(),
+                darkestMean,
+                lightestMean + lighter,
+                shares,
+                depthWeight,
+                new Oddness(oddness.purpose(), oddness.level() + lighter, oddness.tones()),
                 head);
     }
 

@@ -2,6 +2,7 @@ package mischung.plan;
 
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -61,6 +62,9 @@ final class Depositing {
     static final double LIGHT_AIM = 8.5;
 
     private static final double LITTLE = 1.5;
+
+    /** R51, R52: what is laid on hair that was lifted and rinsed just now, towelled as it is. */
+    private static final Set<Action> AT_THE_BASIN = EnumSet.of(Action.TONER, Action.GLOSS, Action.NEUTRALISE);
 
     private final PlanningContext desk;
     private final WorkedHead head;
@@ -267,8 +271,8 @@ final class Depositing {
                     laying = laying.withMinutes(TAP_MINUTES);
                 }
                 laying = asWished(freshened(laying, place), due);
-                boolean tonedAfterLift = (laying.action() == Action.TONER || laying.action() == Action.GLOSS)
-                        && group.stream().allMatch(taking::liftedToday);
+                boolean tonedAfterLift =
+                        AT_THE_BASIN.contains(laying.action()) && group.stream().allMatch(taking::liftedToday);
                 boolean atTheBasin = due.how.basin() || tonedAfterLift;
                 if (atTheBasin
                         || (method.rinse() == Rinse.TOWEL && group.stream().anyMatch(filled::contains))) {

@@ -556,7 +556,7 @@ final class Lifting {
                 .mapToDouble(other -> other.getValue().minutes())
                 .min()
                 .orElse(alone.minutes());
-        if (alone.minutes() * alone.times() - first <= ONE_BOWL || !stubborn(at, alone.way()) || fragile(at)) {
+        if (alone.minutes() * alone.times() - first < ONE_BOWL || !stubborn(at, alone.way()) || fragile(at)) {
             return alone;
         }
         double stronger = desk.volumeFor(Math.min(STRONG_LIGHTENER, alone.make().mostVolume()));

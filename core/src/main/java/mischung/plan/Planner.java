@@ -35,6 +35,9 @@ public final class Planner {
 
     private static final double STAGED_FROM = 2;
 
+    /** In cm, from memory: regrowth further out is laid when the foils are out. */
+    private static final double BESIDE_A_FOIL = 4;
+
     private final PlanningContext desk;
     private final Strategy strategy;
     private final Method method;
@@ -242,7 +245,8 @@ public final class Planner {
 
     /**
      * R47: hair between the foils that needs nothing of what comes out of them is coloured while they lift; what has to be filled
-     * once has its filler there. What is wanted on rinsed hair only, such as an equaliser, keeps it for later.
+     * once has its filler there. Where whole lengths lie in foils off the scalp, that is the root beside them. What is wanted on
+     * rinsed hair only, such as an equaliser, keeps it for later.
      *
      * @param lifts what lies in the foils
      */
@@ -250,27 +254,32 @@ public final class Planner {
         Set<BandRef> lifted = new HashSet<>();
         Set<Integer> open = new HashSet<>();
         Set<Integer> closed = new HashSet<>();
+        boolean offTheScalp = !lifts.isEmpty();
         for (Laying.Lift lift : lifts) {
             lifted.addAll(lift.bands());
             boolean pieces = lift.way().foiled()
                     && lift.bands().stream().allMatch(at -> head.at(at).weave() == Weave.PIECES);
-            lift.bands().forEach(at -> (pieces ? open : closed).add(at.zone()));
+            lift.bands().forEach(at -> {
+                (pieces ? open : closed).add(at.zone());
+            });
+            offTheScalp &= lift.way().foiled()
+                    && lift.bands().stream().noneMatch(at -> head.at(at).touchesScalp());
         }
-        if (open.isEmpty()) {
-            return List.of();
-        }
+        boolean roots = offTheScalp && open.isEmpty() && shortRoots(lifted);
         Map<BandRef, Decision> decided = new LinkedHashMap<>();
         Map<BandRef, Aim> beside = new LinkedHashMap<>();
         Map<BandRef, BandAnswer> why = new HashMap<>();
         aims.forEach((at, aim) -> {
             // Darker pieces beside those that lift lie in foils of their own, on other hairs; what is toned waits for
             // the basin.
-            boolean darker = !closed.contains(at.zone())
+            boolean darker = !open.isEmpty()
+                    && !closed.contains(at.zone())
                     && (open.contains(at.zone()) || head.at(at).purpose() == Layer.Purpose.LOWLIGHT)
                     && aim.level() < Depositing.LIGHT_AIM
                     && lifted.stream().noneMatch(lift -> head.at(lift).sharesHairWith(head.at(at)));
-            boolean rest = head.at(at).weave() != Weave.PIECES && !closed.contains(at.zone());
-            if ((rest || darker) && !lifted.contains(at) && !aim.direct() && !taking.liftedToday(at)) {
+            boolean rest = head.at(at).weave() != Weave.PIECES && !open.isEmpty() && !closed.contains(at.zone());
+            boolean root = roots && head.band(at).kind() == BandKind.NATURAL && aim.level() < Depositing.LIGHT_AIM;
+            if ((rest || darker || root) && !lifted.contains(at) && !aim.direct() && !taking.liftedToday(at)) {
                 BandAnswer answer = answer(at, work.hair(at), aim);
                 if (answer.decision().coloured()) {
                     decided.put(at, answer.decision());
@@ -288,6 +297,14 @@ public final class Planner {
             });
         }
         return layings;
+    }
+
+    /** Whether a brush reaches all regrowth beside closed foils: it is coloured in one, all over the head. */
+    private boolean shortRoots(Set<BandRef> lifted) {
+        return head.bands().stream()
+                .filter(at -> head.band(at).kind() == BandKind.NATURAL && !lifted.contains(at))
+                .allMatch(
+                        at -> head.at(at).weave() == Weave.ALL && head.band(at).toCm() <= BESIDE_A_FOIL);
     }
 
     private void colour(Map<BandRef, Aim> aims) {

@@ -10,6 +10,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import mischung.formula.Formula;
 import mischung.formula.FormulaSearch;
 import mischung.formula.FormulaTask;
+import mischung.formula.Oddness;
 import mischung.hair.Band;
 import mischung.hair.BandRef;
 import mischung.hair.Head;
@@ -36,6 +37,20 @@ public final class PlanningContext {
 
     /** Not worth a blend. */
     private static final double NEAR_VOLUMES = 1.5;
+
+    /** Paler hair is toned, and clear is what a toner is thinned with. */
+    private static final double LIGHT = 8;
+
+    /** In CIEDE2000: a brown without clear that stays so near is near enough. */
+    private static final double FULL_ENOUGH = 3.5;
+
+    /** In levels: a colour is still named for its own. */
+    private static final double MOST_LIGHTER = 1;
+
+    private static final double HALF_A_LEVEL = 0.5;
+
+    /** In levels: no eye tells them apart. */
+    private static final double HARDLY = 0.15;
 
     private static final long SEED = 20_240_229;
 
@@ -128,6 +143,30 @@ public final class PlanningContext {
 
     Formula best(FormulaTask task) {
         return formulas.computeIfAbsent(task, FormulaSearch::best);
+    }
+
+    /**
+     * What is weighed: on hair that has to read brown a demi that cancels is made of shades up to a level lighter rather than thinned
+     * with clear, where that comes near and no darker. Lightened hair takes it darker anyway, and thin brown washes out first (R59a).
+     */
+    Formula weighed(FormulaTask task) {
+        Formula best = best(task);
+        if (task.oddness().purpose() != Oddness.Purpose.COUNTER
+                || task.oddness().level() >= LIGHT
+                || best.mix().parts().stream().noneMatch(part -> part.shade().isClear())) {
+            return best;
+        }
+        double darkest = Math.min(-HALF_A_LEVEL, task.darkest(best) - HARDLY);
+        for (double lighter = 0; lighter <= MOST_LIGHTER; lighter += HALF_A_LEVEL) {
+            FormulaTask full = task.withoutClear(lighter);
+            if (!full.candidates().isEmpty()) {
+                Formula found = best(full);
+                if (found.withinRules() && found.misfit() <= FULL_ENOUGH && full.darkest(found) >= darkest) {
+                    return found;
+                }
+            }
+        }
+        return best;
     }
 
     /** Colour of the class, or of what the shelf has instead; as its maker wants it mixed, for so much of its full time. */

@@ -263,7 +263,7 @@ final class Playthrough {
     private Bowl colour(Laying.Deposit laying) {
         BowlPlace place = place(laying.bands());
         FormulaTask task = recipes.task(laying, place, this::hair);
-        Formula formula = laying.mix().map(mix -> FormulaSearch.of(task, mix)).orElseGet(() -> desk.best(task));
+        Formula formula = laying.mix().map(mix -> FormulaSearch.of(task, mix)).orElseGet(() -> desk.weighed(task));
         Optional<Bowl.Gain> oneMore = asMixed && laying.mix().isPresent()
                 ? Optional.empty()
                 : Grouping.gainOfOneMore(laying, place, recipes, desk, this::hair);

@@ -50,6 +50,7 @@ import mischung.wish.Weave;
 import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -115,7 +116,7 @@ class HoursTest {
                         head(natural(2, 5), coloured(2, 30, 3, Tone.NATURAL, 6), coloured(30, 40, 3, Tone.NATURAL, 8)),
                         new Wish(6, Tone.GOLD),
                         3.5,
-                        6.05),
+                        6),
                 new Job("P6 fine pieces with grey covered between", banded(), COOL_PIECES, 3.5, 6),
                 new Job(
                         "P7 old colour to silver",
@@ -243,6 +244,56 @@ class HoursTest {
         Sequence order = Sequencer.of(plan);
         assertThat(order.overdue()).isEmpty();
         assertThat(order.totalMinutes() / 60.0).isBetween(4.0, 6.5);
+    }
+
+    /**
+     * P5 and its kind: home colour in layers, more of them at the ends, to a warm brown. Ends that would keep the foil waiting lie in a
+     * stronger bowl; the root is coloured beside the foils while they lift; what finishes is colour and no clear.
+     */
+    @ParameterizedTest
+    @CsvSource({"5, 3, 6, 8, 6, GOLD", "5, 3, 6, 8, 6, BROWN", "5.5, 3.5, 4, 7, 6.5, GOLD", "5, 2.5, 5, 9, 6, NATURAL"})
+    void homeColourGoesWarmInADay(double grown, double old, int layers, int ends, double level, Tone tone) {
+        Plan plan = plan(
+                head(
+                        natural(2, grown),
+                        coloured(2, 30, old, Tone.NATURAL, layers),
+                        coloured(30, 40, old, Tone.NATURAL, ends)),
+                new Wish(level, tone));
+        int removed = (int) plan.steps().stream()
+                .filter(step -> step.treatments().stream().anyMatch(t -> t.action() == Action.REMOVE))
+                .count();
+        assertThat(removed).as("remover before anything lifts").isBetween(1, 2);
+        PlanStep lift = plan.steps().stream()
+                .filter(step -> !step.lifts().isEmpty())
+                .findFirst()
+                .orElseThrow();
+        assertThat(lift.lifts()).allSatisfy(bowl -> assertThat(bowl.bands()).noneMatch(at -> at.band() == 0));
+        assertThat(lift.bowls())
+                .as("root while the foils lift")
+                .singleElement()
+                .satisfies(bowl -> assertThat(bowl.bands()).allMatch(at -> at.band() == 0));
+        double forMids = strength(lift, 1);
+        double forEnds = strength(lift, 2);
+        assertThat(forEnds).isGreaterThanOrEqualTo(forMids);
+        assertThat(plan.steps().stream().flatMap(step -> step.bowls().stream()))
+                .as("browns and golds, not clear")
+                .noneMatch(bowl -> bowl.formula().mix().parts().stream()
+                        .anyMatch(part -> part.shade().isClear()));
+        for (BandRef at : plan.head().bands()) {
+            assertThat(plan.end(at).look().level()).as("%s", at).isBetween(level - 0.75, level + 0.75);
+            assertThat(plan.end(at).integrity()).isGreaterThan(0.6);
+        }
+        Sequence order = Sequencer.of(plan);
+        assertThat(order.overdue()).isEmpty();
+        assertThat(order.totalMinutes() / 60.0).isBetween(3.5, 6.0);
+    }
+
+    private static double strength(PlanStep lift, int band) {
+        return lift.lifts().stream()
+                .filter(bowl -> bowl.bands().stream().anyMatch(at -> at.band() == band))
+                .mapToDouble(bowl -> bowl.laying().volume())
+                .max()
+                .orElseThrow();
     }
 
     /** Half an hour of two people is not an hour of one: foiling halves, what works works as long. */
