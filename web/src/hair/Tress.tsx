@@ -20,7 +20,7 @@ export interface TressBand {
 }
 
 export const SOFT_CM = 0.5;
-/** Pixels drawn for one of the page's, so that fibres are finer than a screen's dots. */
+/** Pixels drawn for one of the page's across the hair, so that fibres are finer than a screen's dots; along them little changes. */
 const FINE = 2;
 const MOST_KEPT = 60;
 
@@ -94,7 +94,7 @@ export const Tress = memo(function Tress(props: {
     if (!context || lengthCm <= 0) {
       return;
     }
-    const w = width * FINE;
+    const w = width;
     const h = height * FINE;
     const fibres = keptFibres(`tress ${w} ${h} ${lengthCm} ${seed}`, () => lyingTress(w, h, lengthCm, seed));
     context.putImageData(new ImageData(coloured(fibres, [stretches], lying), w, h), 0, 0);
@@ -104,7 +104,7 @@ export const Tress = memo(function Tress(props: {
       ref={canvas}
       className="tress"
       aria-hidden="true"
-      width={width * FINE}
+      width={width}
       height={height * FINE}
       style={{ width, height }}
     />

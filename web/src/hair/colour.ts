@@ -27,6 +27,10 @@ const SHINE = 0.3;
 /** Pixels wholly of hair count towards its mean; at the edges the ground shows through. */
 const WHOLE = 0.98;
 const FEWEST = 24;
+/** So many pixels tell a picture's means to a part in a thousand. */
+const ENOUGH = 20_000;
+const LAST = 47;
+const PRIMES = [2, 3, 5, 7, 11, 13, 17, 19, 23, 29, 31, 37, 41, 43, LAST];
 
 /**
  * Colours fibres so that over every stretch the mean of the light that comes from them is the stretch's colour: a drawing never lies about
@@ -40,50 +44,127 @@ export function coloured(
   strands: readonly (readonly Stretch[])[],
   lying: Lying,
 ): Uint8ClampedArray<ArrayBuffer> {
-  const { width, height, fibre, cover, shade, gleam, cm } = fibres;
   const painted = strands.map((stretches) => new Strand(stretches, lying));
-  const owner = fibres.strand.map((strand) => painted[strand]);
-  const row = Int32Array.from(fibres.lot, (lot, f) => owner[f]?.rowOf(lot, fibres.across[f] ?? 0) ?? 0);
-  const pixels = width * height;
-  const light = new Float32Array(3 * pixels);
-  for (let p = 0; p < pixels; p++) {
-    const f = fibre[p] ?? 0;
-    const strand = f === 0 ? undefined : owner[f];
-    if (!strand) {
-      continue;
+  const cells = new Cells(fibres, painted);
+  weigh(fibres, painted, cells);
+  painted.forEach((strand, s) => cells.settled(strand, s));
+  return seen(fibres, cells);
+}
+
+/** What the loops over all pixels look up, in plain arrays one after the other: strand by strand, and fibre by fibre. */
+class Cells {
+  /** Of each fibre: where its strand's cells begin, less than 0 if it is not drawn; where its colours begin; its cells a cm. */
+  readonly first: Int32Array;
+  readonly colours: Int32Array;
+  readonly perCm: Float32Array;
+  /** Of each cell. */
+  readonly contrast: Float32Array;
+  readonly shine: Float32Array;
+  readonly none: Uint8Array;
+  /** Red, green, blue by row and cell. */
+  readonly lights: Float32Array;
+  private readonly rowsOf: Int32Array;
+
+  constructor(fibres: Fibres, strands: readonly Strand[]) {
+    const count = fibres.strand.length;
+    this.first = new Int32Array(count).fill(-1);
+    this.colours = new Int32Array(count);
+    this.perCm = new Float32Array(count);
+    const row = new Int32Array(count);
+    for (let f = 1; f < count; f++) {
+      const s = fibres.strand[f] ?? 0;
+      const strand = strands[s];
+      if (strand && !strand.bald) {
+        this.first[f] = s * CELLS;
+        this.perCm[f] = strand.perCm;
+        row[f] = strand.rowOf(fibres.lot[f] ?? 0, fibres.across[f] ?? 0);
+      }
     }
-    const cell = strand.cellOf(cm[p] ?? 0);
-    const at = 3 * ((row[f] ?? 0) * CELLS + cell);
-    const { lights } = strand;
-    const turned = 1 + ((shade[p] ?? 1) - 1) * (strand.contrast[cell] ?? 1);
-    const red = (lights[at] ?? 0) * turned;
-    const green = (lights[at + 1] ?? 0) * turned;
-    const blue = (lights[at + 2] ?? 0) * turned;
-    light[3 * p] = red;
-    light[3 * p + 1] = green;
-    light[3 * p + 2] = blue;
-    if ((cover[p] ?? 0) >= WHOLE) {
-      strand.count(cell, red, green, blue, gleam[p] ?? 0);
+    this.rowsOf = new Int32Array(strands.length);
+    let rows = 0;
+    strands.forEach((strand, s) => {
+      this.rowsOf[s] = rows;
+      rows += strand.lights.length / (3 * CELLS);
+    });
+    this.lights = new Float32Array(3 * CELLS * rows);
+    this.contrast = new Float32Array(CELLS * strands.length);
+    this.shine = new Float32Array(CELLS * strands.length);
+    this.none = new Uint8Array(CELLS * strands.length);
+    strands.forEach((strand, s) => {
+      this.lights.set(strand.lights, 3 * CELLS * (this.rowsOf[s] ?? 0));
+      this.contrast.set(strand.contrast, CELLS * s);
+      this.none.set(strand.none, CELLS * s);
+    });
+    for (let f = 1; f < count; f++) {
+      this.colours[f] = CELLS * ((this.rowsOf[fibres.strand[f] ?? 0] ?? 0) + (row[f] ?? 0));
     }
   }
-  painted.forEach((strand) => strand.settle());
-  const shown = new Uint8ClampedArray(4 * pixels);
-  for (let p = 0; p < pixels; p++) {
+
+  /** Takes over what brings a strand's mean to its colour. */
+  settled(strand: Strand, s: number): void {
+    strand.settle();
+    this.shine.set(strand.shine, CELLS * s);
+    const begin = 3 * CELLS * (this.rowsOf[s] ?? 0);
+    const end = begin + strand.lights.length;
+    for (let at = begin, cell = 0; at < end; at++, cell = cell + 1 < 3 * CELLS ? cell + 1 : 0) {
+      this.lights[at] = (this.lights[at] ?? 0) * (strand.right[cell] ?? 1);
+    }
+  }
+}
+
+/** Counts what would be drawn of every stretch. Of a large picture a part says as much: a prime step meets all rows and fibres. */
+function weigh(
+  { hair, fibre, cover, shade, gleam, cm, strand }: Fibres,
+  painted: readonly Strand[],
+  cells: Cells,
+): void {
+  const step = hair.length > 2 * ENOUGH ? (PRIMES.find((prime) => prime >= hair.length / ENOUGH) ?? LAST) : 1;
+  for (let i = 0; i < hair.length; i += step) {
+    const p = hair[i] ?? 0;
     const f = fibre[p] ?? 0;
-    const strand = f === 0 ? undefined : owner[f];
-    if (!strand) {
+    const first = cells.first[f] ?? -1;
+    if (first < 0 || (cover[p] ?? 0) < WHOLE) {
       continue;
     }
-    const cell = strand.cellOf(cm[p] ?? 0);
-    if (strand.none[cell] === 1) {
+    const cell = Math.min(CELLS - 1, ((cm[p] ?? 0) * (cells.perCm[f] ?? 0)) | 0);
+    const at = 3 * ((cells.colours[f] ?? 0) + cell);
+    const turned = 1 + ((shade[p] ?? 1) - 1) * (cells.contrast[first + cell] ?? 1);
+    painted[strand[f] ?? 0]?.count(
+      cell,
+      (cells.lights[at] ?? 0) * turned,
+      (cells.lights[at + 1] ?? 0) * turned,
+      (cells.lights[at + 2] ?? 0) * turned,
+      gleam[p] ?? 0,
+    );
+  }
+}
+
+function seen(
+  { width, height, hair, fibre, cover, shade, gleam, cm }: Fibres,
+  cells: Cells,
+): Uint8ClampedArray<ArrayBuffer> {
+  const shown = new Uint8ClampedArray(4 * width * height);
+  const { first, colours, perCm, contrast, shine, none, lights } = cells;
+  for (let i = 0, count = hair.length; i < count; i++) {
+    const p = hair[i] ?? 0;
+    const f = fibre[p] ?? 0;
+    const from = first[f] ?? -1;
+    if (from < 0) {
       continue;
     }
-    const { right } = strand;
-    const shine = (strand.shine[cell] ?? 0) * (gleam[p] ?? 0);
-    shown[4 * p] = screen((light[3 * p] ?? 0) * (right[3 * cell] ?? 1) + shine);
-    shown[4 * p + 1] = screen((light[3 * p + 1] ?? 0) * (right[3 * cell + 1] ?? 1) + shine);
-    shown[4 * p + 2] = screen((light[3 * p + 2] ?? 0) * (right[3 * cell + 2] ?? 1) + shine);
-    shown[4 * p + 3] = 255 * (cover[p] ?? 0);
+    const along = ((cm[p] ?? 0) * (perCm[f] ?? 0)) | 0;
+    const cell = along < CELLS ? along : CELLS - 1;
+    if (none[from + cell] === 1) {
+      continue;
+    }
+    const at = 3 * ((colours[f] ?? 0) + cell);
+    const turned = 1 + ((shade[p] ?? 1) - 1) * (contrast[from + cell] ?? 1);
+    const shines = (shine[from + cell] ?? 0) * (gleam[p] ?? 0);
+    const to = 4 * p;
+    shown[to] = screen((lights[at] ?? 0) * turned + shines);
+    shown[to + 1] = screen((lights[at + 1] ?? 0) * turned + shines);
+    shown[to + 2] = screen((lights[at + 2] ?? 0) * turned + shines);
+    shown[to + 3] = 255 * (cover[p] ?? 0);
   }
   return shown;
 }
@@ -102,7 +183,9 @@ class Strand {
   readonly right = new Float32Array(3 * CELLS).fill(1);
   readonly shine = new Float32Array(CELLS);
   private readonly stretches: readonly Painted[];
-  private readonly perCm: number;
+  readonly perCm: number;
+  /** Whether nothing of it is drawn. */
+  readonly bald: boolean;
   private readonly here = new Int16Array(CELLS);
   private readonly other = new Int16Array(CELLS);
   private readonly share = new Float32Array(CELLS);
@@ -114,6 +197,7 @@ class Strand {
   ) {
     this.stretches = stretches.map((one) => new Painted(one));
     const length = this.stretches.at(-1)?.of.toCm ?? 0;
+    this.bald = stretches.length === 0;
     this.perCm = length > 0 ? CELLS / length : 0;
     let at = 0;
     for (let cell = 0; cell < CELLS; cell++) {
@@ -147,11 +231,6 @@ class Strand {
       this.other[cell] = at + 1;
       this.share[cell] = 0.5 - up / one.softCm;
     }
-  }
-
-  cellOf(cm: number): number {
-    const cell = (cm * this.perCm) | 0;
-    return cell < CELLS ? cell : CELLS - 1;
   }
 
   /** The row of a fibre's colours. @param lot the fibre's, 0–1 @param across where it lies across the strand, 0–1 */

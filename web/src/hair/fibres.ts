@@ -7,6 +7,8 @@ import { lots } from './light';
 export interface Fibres {
   readonly width: number;
   readonly height: number;
+  /** Where there is any hair: its pixels, row by row. */
+  readonly hair: Int32Array;
   /** Which fibre lies on top, from 1; 0 where there is no hair. */
   readonly fibre: Uint16Array;
   /** How much of the pixel is hair, 0–1. */
@@ -29,7 +31,7 @@ const MOST_FIBRES = 65_535;
 const WHOLE = 0.98;
 
 /** Fibres as they are drawn, the uppermost first: what lies under others is hardly worked at. */
-export class Drawing implements Fibres {
+export class Drawing {
   /** 1 where nothing more can be seen. */
   readonly full: Uint8Array;
   readonly fibre: Uint16Array;
@@ -63,6 +65,19 @@ export class Drawing implements Fibres {
     this.lot.push(lot);
     this.across.push(across);
     return this.strand.length - 1;
+  }
+
+  /** All fibres are drawn. */
+  done(): Fibres {
+    const { width, height, fibre, cover, shade, gleam, cm, strand, lot, across } = this;
+    let count = 0;
+    const hair = new Int32Array(fibre.length);
+    for (let p = 0; p < fibre.length; p++) {
+      if (fibre[p] !== 0) {
+        hair[count++] = p;
+      }
+    }
+    return { width, height, hair: hair.slice(0, count), fibre, cover, shade, gleam, cm, strand, lot, across };
   }
 
   /** A little of a fibre, under what is there already. */
@@ -147,5 +162,5 @@ export function lyingTress(width: number, height: number, lengthCm: number, seed
       }
     }
   }
-  return drawing;
+  return drawing.done();
 }

@@ -5,8 +5,9 @@ import { fallingHair, type HeadZone } from './head';
 import { lightOf } from './light';
 
 const LENGTH = 34;
-const TRESS = { width: 560, height: 64 };
-const HEAD = { width: 400, height: 450 };
+/** In dots, as the reading and the comparison draw them at 1280×800. */
+const TRESS = { width: 500, height: 104 };
+const HEAD = { width: 480, height: 454 };
 
 const zones: HeadZone[] = (['FRINGE', 'CROWN', 'SIDES', 'BACK', 'NAPE'] as const).map((place) => ({
   place,

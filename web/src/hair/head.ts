@@ -348,7 +348,7 @@ export function fallingHair(
       });
     }
   }
-  return drawing;
+  return drawing.done();
 }
 
 function draw(
