@@ -16,6 +16,17 @@ public record Formula(
         Mix mix, double misfit, double oddness, int tried, boolean withinRules, Optional<RunnerUp> runnerUp) {
     public record RunnerUp(Mix mix, double misfit, double oddness) {}
 
+    /** Taken though another came nearer: that one is named as what it was taken before. */
+    public Formula rather(Formula nearer) {
+        return new Formula(
+                mix,
+                misfit,
+                oddness,
+                tried,
+                withinRules,
+                Optional.of(new RunnerUp(nearer.mix, nearer.misfit, nearer.oddness)));
+    }
+
     Formula outsideRules() {
         return new Formula(mix, misfit, oddness, tried, false, runnerUp);
     }

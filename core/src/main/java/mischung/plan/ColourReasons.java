@@ -268,18 +268,26 @@ final class ColourReasons {
                             .count("oddness", formula.oddness())
                             .said()));
         }
-        formula.runnerUp()
-                .ifPresent(second -> reasons.add(Reason.weighed(
-                        Rule.COMPUTED,
-                        ReasonMessage.NEXT_BEST
-                                .say()
-                                .with("mix", second.mix().figure())
-                                .count("misfit", second.misfit())
-                                .count("oddness", second.oddness())
-                                .said())));
+        formula.runnerUp().ifPresent(second -> reasons.add(Reason.weighed(Rule.COMPUTED, next(formula, second))));
         if (!formula.withinRules()) {
             reasons.add(new Reason(Rule.COMPUTED, ReasonMessage.OUTSIDE_RULES));
         }
+    }
+
+    private static Said next(Formula formula, Formula.RunnerUp second) {
+        boolean nearer = second.misfit() + second.oddness() < formula.misfit() + formula.oddness();
+        return nearer && second.mix().thinned() && !formula.mix().thinned()
+                ? ReasonMessage.NOT_THINNED
+                        .say()
+                        .with("mix", second.mix().figure())
+                        .count("misfit", second.misfit())
+                        .said()
+                : ReasonMessage.NEXT_BEST
+                        .say()
+                        .with("mix", second.mix().figure())
+                        .count("misfit", second.misfit())
+                        .count("oddness", second.oddness())
+                        .said();
     }
 
     /** What it costs in colour that shades are out. */

@@ -153,7 +153,7 @@ public final class PlanningContext {
         Formula best = best(task);
         if (task.oddness().purpose() != Oddness.Purpose.COUNTER
                 || task.oddness().level() >= LIGHT
-                || best.mix().parts().stream().noneMatch(part -> part.shade().isClear())) {
+                || !best.mix().thinned()) {
             return best;
         }
         double darkest = Math.min(-HALF_A_LEVEL, task.darkest(best) - HARDLY);
@@ -162,7 +162,7 @@ public final class PlanningContext {
             if (!full.candidates().isEmpty()) {
                 Formula found = best(full);
                 if (found.withinRules() && found.misfit() <= FULL_ENOUGH && full.darkest(found) >= darkest) {
-                    return found;
+                    return found.rather(best);
                 }
             }
         }

@@ -44,6 +44,7 @@ public enum ReasonMessage implements Message {
     MIXED_BY_HAND("misfit", "aim"),
     BEST_OF("aim", "tried", "misfit", "oddness"),
     NEXT_BEST("mix", "misfit", "oddness"),
+    NOT_THINNED("mix", "misfit"),
     OUTSIDE_RULES,
     OUT_COSTS_NOTHING,
     WITH_WHAT_IS_OUT("missed", "mix", "whole", "found"),

@@ -51,6 +51,11 @@ public record Mix(List<Part> parts) {
         return parts.stream().mapToInt(Part::parts).sum();
     }
 
+    /** Whether there is clear in it. */
+    public boolean thinned() {
+        return parts.stream().anyMatch(part -> part.shade.isClear());
+    }
+
     /** What one weight of the mix holds: the weighted mean of its shades. */
     public Dyes dyes() {
         Dyes sum = Dyes.NONE;

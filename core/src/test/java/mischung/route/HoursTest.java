@@ -107,7 +107,7 @@ class HoursTest {
                         "P2 nine to beige seven",
                         head(lifted(0, 35, 9, Porosity.NORMAL)),
                         new Wish(7, Tone.BEIGE),
-                        1.2,
+                        1.25,
                         2.25),
                 new Job("P3 dark to pale, alone", dark, pale, 5.5, 9),
                 new Job("P4 dark to pale, two people", dark, pale.with(Limits.NONE.withHands(2)), 4, 6.5),
@@ -133,6 +133,7 @@ class HoursTest {
                                 Density.NORMAL,
                                 Thickness.NORMAL),
                         new Wish(6.5, Tone.NATURAL),
+                        // Light to dark with a filler (R48).
                         2,
                         4),
                 new Job(
@@ -243,7 +244,7 @@ class HoursTest {
         }
         Sequence order = Sequencer.of(plan);
         assertThat(order.overdue()).isEmpty();
-        assertThat(order.totalMinutes() / 60.0).isBetween(4.0, 6.5);
+        assertThat(order.totalMinutes() / 60.0).isBetween(4.5, 6.5);
     }
 
     /**
@@ -277,8 +278,7 @@ class HoursTest {
         assertThat(forEnds).isGreaterThanOrEqualTo(forMids);
         assertThat(plan.steps().stream().flatMap(step -> step.bowls().stream()))
                 .as("browns and golds, not clear")
-                .noneMatch(bowl -> bowl.formula().mix().parts().stream()
-                        .anyMatch(part -> part.shade().isClear()));
+                .noneMatch(bowl -> bowl.formula().mix().thinned());
         for (BandRef at : plan.head().bands()) {
             assertThat(plan.end(at).look().level()).as("%s", at).isBetween(level - 0.75, level + 0.75);
             assertThat(plan.end(at).integrity()).isGreaterThan(0.6);

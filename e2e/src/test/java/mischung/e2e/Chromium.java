@@ -7,6 +7,7 @@ import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import com.microsoft.playwright.options.ReducedMotion;
+import com.microsoft.playwright.options.ServiceWorkerPolicy;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -46,15 +47,30 @@ final class Chromium implements AutoCloseable {
 
     /** @param touch a tablet instead of a mouse */
     Page page(String address, int width, int height, boolean touch) {
-        BrowserContext context = browser.newContext(new Browser.NewContextOptions()
+        return pageIn(browser.newContext(options(address, width, height).setHasTouch(touch)));
+    }
+
+    /**
+     * What pages share that are opened one after the other: what was fetched and compiled once. Without the offline worker: one per
+     * language, they would put each other out.
+     */
+    BrowserContext walk(String address, boolean touch) {
+        return browser.newContext(
+                options(address, 1280, 800).setHasTouch(touch).setServiceWorkers(ServiceWorkerPolicy.BLOCK));
+    }
+
+    private static Browser.NewContextOptions options(String address, int width, int height) {
+        return new Browser.NewContextOptions()
                 .setBaseURL(address)
-                .setHasTouch(touch)
                 .setLocale("en-GB")
                 // The house's own certificate is trusted on a device by hand.
                 .setIgnoreHTTPSErrors(true)
                 // What moves is looked at in tests of its own.
                 .setReducedMotion(ReducedMotion.REDUCE)
-                .setViewportSize(width, height));
+                .setViewportSize(width, height);
+    }
+
+    Page pageIn(BrowserContext context) {
         context.setDefaultTimeout(PATIENCE);
         Page page = context.newPage();
         page.onRequest(request -> asked.add(request.url()));

@@ -13,8 +13,7 @@ import org.junit.jupiter.api.Test;
 
 /** The page that shows the model at work, from Help, by hand. */
 class ModelTest extends OneApplication {
-    private static Page fromHelp() {
-        Page page = chromium.page(application.address(), 1280, 800);
+    private Page fromHelp() {
         page.navigate("/");
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("visit.help")))
                 .click();
@@ -76,7 +75,6 @@ class ModelTest extends OneApplication {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("model.beginAnew")))
                 .click();
         assertThat(frame(page, 8)).containsText("45 min");
-        page.context().close();
     }
 
     @Test
@@ -94,7 +92,6 @@ class ModelTest extends OneApplication {
         assertThat(hair.evaluate("canvas => canvas.toDataURL()")).isNotEqualTo(daylight);
         choose(page, "Product", "washes at home");
         assertThat(frame(page, 8)).containsText("20 washes");
-        page.context().close();
     }
 
     @Test
@@ -109,7 +106,6 @@ class ModelTest extends OneApplication {
         assertThat(page.getByRole(AriaRole.ALERT)).isHidden();
         assertThat(slider(page, "Developer")).hasAttribute("aria-valuetext", "39 vol");
         assertThat(frame(page, 8)).isVisible();
-        page.context().close();
     }
 
     /** A history that cannot be: natural hair never reads as lifted; the list of tones follows the history. */
@@ -127,7 +123,6 @@ class ModelTest extends OneApplication {
         choose(page, "Product", "direct dye");
         choose(page, "Hue", "green");
         assertThat(page.getByLabel(say("model.onTheStrand"))).containsText("direct blue");
-        page.context().close();
     }
 
     @Test
@@ -146,6 +141,5 @@ class ModelTest extends OneApplication {
         assertThat(checks).containsText("R56");
         page.getByText("Every constant and its source").click();
         assertThat(checks).containsText("Donner and Jensen");
-        page.context().close();
     }
 }

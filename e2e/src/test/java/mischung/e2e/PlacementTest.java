@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.google.gson.JsonArray;
 import com.google.gson.JsonElement;
 import com.google.gson.JsonObject;
+import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
@@ -16,7 +17,9 @@ import java.time.LocalDateTime;
 import java.time.ZoneId;
 import java.time.temporal.ChronoUnit;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.Consumer;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
@@ -48,6 +51,8 @@ class PlacementTest extends Browsing {
 
     private final Hands hands = new Hands();
     private By by = By.TOUCH;
+    /** Everybody who works in one way goes on in the same browser. */
+    private static final Map<By, BrowserContext> walks = new EnumMap<>(By.class);
 
     @BeforeAll
     static void start() {
@@ -64,12 +69,12 @@ class PlacementTest extends Browsing {
 
     private void with(By way) {
         by = way;
-        page = chromium.page(application.address(), 1280, 800, by == By.TOUCH);
+        page = chromium.pageIn(walks.computeIfAbsent(way, by -> chromium.walk(application.address(), by == By.TOUCH)));
     }
 
     @AfterEach
     void putAway() {
-        page.context().close();
+        page.close();
     }
 
     /** One stretch of hair as it is read. */

@@ -18,7 +18,7 @@ import org.junit.jupiter.api.Test;
 class ReadingTest extends OneApplication {
     @Test
     void fingersAloneCanRead() {
-        page.context().close();
+        page.close();
         page = chromium.page(application.address(), 1024, 768, true);
         page.navigate("/cases/1/read");
         Locator line = page.getByRole(AriaRole.SLIDER, named("Crown, line below 6 cm"));

@@ -77,7 +77,7 @@ class ScreensTest extends OneApplication {
                 "/model"
             })
     void everyScreenIsSoundAtBothWidths(String path) {
-        Page page = open(path, 1280, 800);
+        opened(page, path);
         assertThat(faults(page)).isEmpty();
         assertThat(page.title()).matches("[^·]+( · [^·]+)? · Mischung");
         Object tooSmall = page.evaluate("""
@@ -93,7 +93,6 @@ class ScreensTest extends OneApplication {
         page.waitForFunction("() => document.documentElement.scrollWidth <= window.innerWidth");
         fits(page, "at 1024");
         if (SEEN_BEFORE.contains(path)) {
-            page.context().close();
             return;
         }
         inGerman(page);
@@ -105,7 +104,6 @@ class ScreensTest extends OneApplication {
         page.waitForFunction("() => document.documentElement.scrollWidth <= window.innerWidth");
         fits(page, "at 1280 in German");
         assertThat(PageWords.english(page, application.address(), JUDGED)).isEmpty();
-        page.context().close();
     }
 
     /** In the light mode, which leaves out what only frames of other sites need; this program has none. */
@@ -376,7 +374,10 @@ class ScreensTest extends OneApplication {
     }
 
     private static Page open(String path, int width, int height) {
-        Page page = chromium.page(application.address(), width, height);
+        return opened(chromium.page(application.address(), width, height), path);
+    }
+
+    private static Page opened(Page page, String path) {
         String asked = path.equals(LOOK_BACK) ? "/cases/" + worked(page) + "/look-back" : path;
         page.navigate(asked);
         assertThat(page.locator(sign(path)).first()).isVisible();

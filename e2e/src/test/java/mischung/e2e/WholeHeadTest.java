@@ -125,7 +125,7 @@ class WholeHeadTest extends OneApplication {
 
     @Test
     void byTouchAloneInUnderThreeMinutes() {
-        page.context().close();
+        page.close();
         page = chromium.page(application.address(), 1280, 800, true);
         long id = unread();
         page.navigate("/cases/" + id + "/read");
