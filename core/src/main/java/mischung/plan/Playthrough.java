@@ -163,6 +163,11 @@ final class Playthrough {
         steps.add(new PlanStep(round, of, 0, treatments, lifts, colours, simulation.look(), warnings));
     }
 
+    /** Whether it was washed clear on this visit. */
+    boolean clarified(BandRef at) {
+        return clarified.contains(at);
+    }
+
     private Treatment treat(Laying laying) {
         List<BandRef> bands = laying.bands();
         // Of the hair as it is before.

@@ -57,6 +57,7 @@ public enum ReasonMessage implements Message {
     DAMP_DILUTES,
     TONER_TOO_DARK("level"),
     CLARIFY_FIRST,
+    DIRECT_WASHES_OUT,
     VERY_POROUS_EVENED,
     POROUS_EVENED,
     DRINKS_NO_FASTER,

@@ -3,6 +3,7 @@ package mischung.plan;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import mischung.hair.DyeKind;
 import mischung.hair.Porosity;
 import mischung.product.Lightener;
 import mischung.said.Figure;
@@ -54,13 +55,19 @@ final class StepReasons {
                                 .aim()
                                 .filter(aim -> aim.leastCanvas() > work.hair(at).level())
                                 .isPresent());
-        return toner
-                ? new Reason(
-                        Rule.R52,
-                        ReasonMessage.TONER_TOO_DARK
-                                .say()
-                                .with("level", stand(laying, work))
-                                .said())
+        if (toner) {
+            return new Reason(
+                    Rule.R52,
+                    ReasonMessage.TONER_TOO_DARK
+                            .say()
+                            .with("level", stand(laying, work))
+                            .said());
+        }
+        boolean direct = laying.bands().stream()
+                .allMatch(at ->
+                        work.hair(at).canvas().coloured().dyes(DyeKind.DIRECT).total() > Lifting.DYE_SEEN);
+        return direct
+                ? new Reason(Rule.R58, ReasonMessage.DIRECT_WASHES_OUT)
                 : new Reason(Rule.R30, ReasonMessage.CLARIFY_FIRST);
     }
 

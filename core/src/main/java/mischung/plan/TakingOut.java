@@ -12,9 +12,11 @@ import java.util.function.Function;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.BandRef;
+import mischung.hair.DyeKind;
 import mischung.hair.Elasticity;
 import mischung.hair.LevelScale;
 import mischung.hair.Tone;
+import mischung.light.Ciede2000;
 import mischung.process.Place;
 import mischung.process.RemoverRound;
 import mischung.process.Washing;
@@ -57,6 +59,9 @@ final class TakingOut {
 
     /** As a clarifying step washes. */
     private static final Washing WASHED = new Washing(2, true);
+
+    /** In CIEDE2000, from memory: less is not worth a wash and drying. */
+    private static final double SEEN_TO_FADE = 2;
 
     private final Strategy strategy;
     private final Method method;
@@ -262,7 +267,10 @@ final class TakingOut {
         }
     }
 
-    /** R52: what is too dark for its toner alone is washed clear, where that is enough. */
+    /**
+     * R52: what is too dark for its toner alone is washed clear, where that is enough. R58: so is what is left of an old direct colour
+     * that the wish does not want, where a wash can be seen: what leaves needs not be covered.
+     */
     private void wash(Map<BandRef, Aim> aims) {
         List<BandRef> due = new ArrayList<>();
         aims.forEach((at, aim) -> {
@@ -276,6 +284,19 @@ final class TakingOut {
         if (!due.isEmpty()) {
             work.perform(Round.of(Laying.usual(Action.CLARIFY, due)));
         }
+        List<BandRef> left = aims.entrySet().stream()
+                .filter(e -> !e.getValue().direct() && !failed(e.getKey()) && !tooDark(e.getKey(), e.getValue()))
+                .map(Map.Entry::getKey)
+                .filter(at -> !work.clarified(at) && oldDirect(work.hair(at)))
+                .toList();
+        if (!left.isEmpty()) {
+            work.perform(Round.of(Laying.usual(Action.CLARIFY, left)));
+        }
+    }
+
+    private static boolean oldDirect(HairState hair) {
+        return hair.canvas().coloured().dyes(DyeKind.DIRECT).total() > Lifting.DYE_SEEN
+                && Ciede2000.between(hair.lab(), hair.after(WASHED).lab()) >= SEEN_TO_FADE;
     }
 
     /** R31: old dark colour off the scalp, and once more what stayed dark: the same mix, the bowl half the size. */

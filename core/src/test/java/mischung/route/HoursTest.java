@@ -133,8 +133,7 @@ class HoursTest {
                                 Density.NORMAL,
                                 Thickness.NORMAL),
                         new Wish(6.5, Tone.NATURAL),
-                        // Light to dark with a filler (R48).
-                        2,
+                        2.45,
                         4),
                 new Job(
                         "P9 copper with pieces",
@@ -294,6 +293,26 @@ class HoursTest {
                 .mapToDouble(bowl -> bowl.laying().volume())
                 .max()
                 .orElseThrow();
+    }
+
+    /** R58, P8: what is left of an old direct colour is washed clear first where that is seen, and only what has any. */
+    @Test
+    void leftoverDirectColourIsWashedOutFirst() {
+        Job faded = jobs().filter(job -> job.name.startsWith("P8")).findFirst().orElseThrow();
+        Plan plan = plan(faded.head, faded.wish);
+        PlanStep first = plan.steps().get(0);
+        assertThat(first.kind()).isEqualTo(Action.CLARIFY);
+        assertThat(first.reasons()).anyMatch(reason -> reason.rule() == Rule.R58);
+        List<BandRef> washed = first.treatments().get(0).bands();
+        assertThat(plan.head().bands())
+                .allSatisfy(at -> assertThat(washed.contains(at))
+                        .isEqualTo(plan.head().band(at).kind() == BandKind.DIRECT));
+        assertThat(plan.steps().stream().filter(step -> step.kind() == Action.CLARIFY))
+                .hasSize(1);
+        Plan blue = plan(faded.head, new Wish(9, Tone.BLUE));
+        assertThat(blue.steps().stream().flatMap(step -> step.treatments().stream()))
+                .as("a wish for direct colour keeps it")
+                .noneMatch(treatment -> treatment.action() == Action.CLARIFY);
     }
 
     /** Half an hour of two people is not an hour of one: foiling halves, what works works as long. */
