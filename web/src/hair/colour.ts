@@ -46,7 +46,7 @@ export function coloured(
 ): Uint8ClampedArray<ArrayBuffer> {
   const painted = strands.map((stretches) => new Strand(stretches, lying));
   const cells = new Cells(fibres, painted);
-  weigh(fibres, painted, cells);
+  tally(fibres, painted, cells);
   painted.forEach((strand, s) => cells.settled(strand, s));
   return seen(fibres, cells);
 }
@@ -113,7 +113,7 @@ class Cells {
 }
 
 /** Counts what would be drawn of every stretch. Of a large picture a part says as much: a prime step meets all rows and fibres. */
-function weigh(
+function tally(
   { hair, fibre, cover, shade, gleam, cm, strand }: Fibres,
   painted: readonly Strand[],
   cells: Cells,

@@ -40,6 +40,15 @@ public record Oddness(Purpose purpose, double level, ToneMix tones) {
     private static final Map<String, Double> FIGURES =
             DataFile.of(Oddness.class, "oddness.csv").figures();
     private static final double MAIN_OFF = FIGURES.get("main shade off");
+    /** In CIEDE2000: what holds no clear is taken, if it comes so near. */
+    public static final double NEAR_WITHOUT_CLEAR = FIGURES.get("near without clear");
+
+    /** In levels: so much lighter shades may be mixed instead of clear. */
+    public static final double LIGHTER_FOR_CLEAR = FIGURES.get("lighter for clear");
+
+    /** In levels. */
+    public static final double HARDLY_DARKER = FIGURES.get("hardly darker");
+
     private static final double HALF_A_LEVEL = 0.5;
     private static final double SHADE_MORE = FIGURES.get("one shade more");
     private static final double THIN = FIGURES.get("clear beyond half");
@@ -49,6 +58,11 @@ public record Oddness(Purpose purpose, double level, ToneMix tones) {
 
     /** Nothing is odd. */
     public static final Oddness NONE = new Oddness(Purpose.FREE, 6, ToneMix.of(Tone.NATURAL));
+
+    /** Whether its colour has to have body: paler hair is toned, and clear is what a toner is thinned with. */
+    public boolean fullBodied() {
+        return purpose == Purpose.COUNTER && level < FIGURES.get("toned from");
+    }
 
     /** Of a whole mix. */
     double of(Mix mix) {

@@ -259,25 +259,24 @@ public final class Planner {
             lifted.addAll(lift.bands());
             boolean pieces = lift.way().foiled()
                     && lift.bands().stream().allMatch(at -> head.at(at).weave() == Weave.PIECES);
-            lift.bands().forEach(at -> {
-                (pieces ? open : closed).add(at.zone());
-            });
+            lift.bands().forEach(at -> (pieces ? open : closed).add(at.zone()));
             offTheScalp &= lift.way().foiled()
                     && lift.bands().stream().noneMatch(at -> head.at(at).touchesScalp());
         }
-        boolean roots = offTheScalp && open.isEmpty() && shortRoots(lifted);
+        boolean woven = !open.isEmpty();
+        boolean roots = !woven && offTheScalp && shortRoots(lifted);
         Map<BandRef, Decision> decided = new LinkedHashMap<>();
         Map<BandRef, Aim> beside = new LinkedHashMap<>();
         Map<BandRef, BandAnswer> why = new HashMap<>();
         aims.forEach((at, aim) -> {
             // Darker pieces beside those that lift lie in foils of their own, on other hairs; what is toned waits for
             // the basin.
-            boolean darker = !open.isEmpty()
+            boolean darker = woven
                     && !closed.contains(at.zone())
                     && (open.contains(at.zone()) || head.at(at).purpose() == Layer.Purpose.LOWLIGHT)
                     && aim.level() < Depositing.LIGHT_AIM
                     && lifted.stream().noneMatch(lift -> head.at(lift).sharesHairWith(head.at(at)));
-            boolean rest = head.at(at).weave() != Weave.PIECES && !open.isEmpty() && !closed.contains(at.zone());
+            boolean rest = woven && head.at(at).weave() != Weave.PIECES && !closed.contains(at.zone());
             boolean root = roots && head.band(at).kind() == BandKind.NATURAL && aim.level() < Depositing.LIGHT_AIM;
             if ((rest || darker || root) && !lifted.contains(at) && !aim.direct() && !taking.liftedToday(at)) {
                 BandAnswer answer = answer(at, work.hair(at), aim);

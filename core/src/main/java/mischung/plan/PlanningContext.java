@@ -38,19 +38,7 @@ public final class PlanningContext {
     /** Not worth a blend. */
     private static final double NEAR_VOLUMES = 1.5;
 
-    /** Paler hair is toned, and clear is what a toner is thinned with. */
-    private static final double LIGHT = 8;
-
-    /** In CIEDE2000: a brown without clear that stays so near is near enough. */
-    private static final double FULL_ENOUGH = 3.5;
-
-    /** In levels: a colour is still named for its own. */
-    private static final double MOST_LIGHTER = 1;
-
     private static final double HALF_A_LEVEL = 0.5;
-
-    /** In levels: no eye tells them apart. */
-    private static final double HARDLY = 0.15;
 
     private static final long SEED = 20_240_229;
 
@@ -151,17 +139,17 @@ public final class PlanningContext {
      */
     Formula weighed(FormulaTask task) {
         Formula best = best(task);
-        if (task.oddness().purpose() != Oddness.Purpose.COUNTER
-                || task.oddness().level() >= LIGHT
-                || !best.mix().thinned()) {
+        if (!task.oddness().fullBodied() || !best.mix().thinned()) {
             return best;
         }
-        double darkest = Math.min(-HALF_A_LEVEL, task.darkest(best) - HARDLY);
-        for (double lighter = 0; lighter <= MOST_LIGHTER; lighter += HALF_A_LEVEL) {
+        double darkest = Math.min(-HALF_A_LEVEL, task.darkest(best) - Oddness.HARDLY_DARKER);
+        for (double lighter = 0; lighter <= Oddness.LIGHTER_FOR_CLEAR; lighter += HALF_A_LEVEL) {
             FormulaTask full = task.withoutClear(lighter);
             if (!full.candidates().isEmpty()) {
                 Formula found = best(full);
-                if (found.withinRules() && found.misfit() <= FULL_ENOUGH && full.darkest(found) >= darkest) {
+                if (found.withinRules()
+                        && found.misfit() <= Oddness.NEAR_WITHOUT_CLEAR
+                        && full.darkest(found) >= darkest) {
                     return found.rather(best);
                 }
             }

@@ -54,7 +54,7 @@ final class Chromium implements AutoCloseable {
      * What pages share that are opened one after the other: what was fetched and compiled once. Without the offline worker: one per
      * language, they would put each other out.
      */
-    BrowserContext walk(String address, boolean touch) {
+    BrowserContext shared(String address, boolean touch) {
         return browser.newContext(
                 options(address, 1280, 800).setHasTouch(touch).setServiceWorkers(ServiceWorkerPolicy.BLOCK));
     }

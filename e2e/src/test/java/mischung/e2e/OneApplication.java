@@ -18,18 +18,18 @@ abstract class OneApplication extends Browsing {
     @TempDir
     static Path data;
 
-    private static BrowserContext walk;
+    private static BrowserContext shared;
 
     @BeforeAll
     static void start() {
         application = Running.on(data, true);
         chromium = new Chromium();
-        walk = chromium.walk(application.address(), false);
+        shared = chromium.shared(application.address(), false);
     }
 
     @BeforeEach
     void open() {
-        page = chromium.pageIn(walk);
+        page = chromium.pageIn(shared);
     }
 
     @AfterEach
@@ -40,10 +40,10 @@ abstract class OneApplication extends Browsing {
             }
             page.close();
         }
-        if (!page.context().equals(walk)) {
+        if (!page.context().equals(shared)) {
             page.context().close();
         }
-        walk.clearCookies();
+        shared.clearCookies();
     }
 
     @AfterAll

@@ -52,7 +52,7 @@ class PlacementTest extends Browsing {
     private final Hands hands = new Hands();
     private By by = By.TOUCH;
     /** Everybody who works in one way goes on in the same browser. */
-    private static final Map<By, BrowserContext> walks = new EnumMap<>(By.class);
+    private static final Map<By, BrowserContext> contexts = new EnumMap<>(By.class);
 
     @BeforeAll
     static void start() {
@@ -69,7 +69,8 @@ class PlacementTest extends Browsing {
 
     private void with(By way) {
         by = way;
-        page = chromium.pageIn(walks.computeIfAbsent(way, by -> chromium.walk(application.address(), by == By.TOUCH)));
+        page = chromium.pageIn(
+                contexts.computeIfAbsent(way, by -> chromium.shared(application.address(), by == By.TOUCH)));
     }
 
     @AfterEach
