@@ -6,6 +6,7 @@ import { usePromise } from '../api/queries';
 import { Lock } from '../hair/Tress';
 import { ProblemNote } from '../parts/ProblemNote';
 import { useCase } from '../state/caseContext';
+import { dateWords } from '../state/today';
 import { say } from '../words/say';
 
 /** The client's page: what will happen, what is likely, what is not promised, hours, price, and how it fades. */
@@ -36,7 +37,7 @@ function Sheet({ promise }: { promise: PromiseView }): ReactNode {
   return (
     <article className="sheet">
       <p className="sheet-of">
-        {promise.clientName}, {promise.date}
+        {promise.clientName}, {dateWords(promise.date)}
       </p>
       <h1>{say('promise.yourColour', { wish: promise.wish })}</h1>
       <div className="sheet-columns">

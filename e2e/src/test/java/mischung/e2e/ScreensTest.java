@@ -327,6 +327,8 @@ class ScreensTest extends OneApplication {
         salon.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(say("salon.copyNow")))
                 .click();
         assertThat(salon.getByText(Pattern.compile("MB$")).first()).isVisible();
+        salon.getByLabel(say("salon.copyFolder"), new Page.GetByLabelOptions().setExact(true))
+                .fill("/mnt/copies");
         // People, devices and copies on one picture.
         salon.setViewportSize(1280, 1500);
         salon.locator("#salon-people").evaluate("e => e.scrollIntoView()");

@@ -23,7 +23,7 @@ final class PromisePdf {
 
     private static void write(PromiseView p, Plan plan, Sheet sheet) throws IOException {
         Catalogue spoken = Catalogue.spoken();
-        sheet.text(p.clientName() + ", " + p.date());
+        sheet.text(p.clientName() + ", " + spoken.day(p.date()));
         sheet.title(spoken.say(
                 SheetMessage.YOUR_COLOUR.say().typed("wish", p.wish()).said()));
         strands(plan, sheet);
