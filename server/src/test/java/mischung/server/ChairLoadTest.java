@@ -43,7 +43,9 @@ class ChairLoadTest {
             HttpClient lines =
                     HttpClient.newBuilder().version(HttpClient.Version.HTTP_1_1).build();
             for (int i = 0; i < count; i++) {
-                int id = app.post("/api/cases/file", file).json().path("id").asInt();
+                Started.Answer brought = app.post("/api/cases/file", file);
+                assertThat(brought.status()).as(brought.text()).isEqualTo(201);
+                int id = brought.json().path("id").asInt();
                 Started.Answer begun = app.post("/api/cases/" + id + "/job/begin", "{\"hand\":\"Ada\"}");
                 assertThat(begun.status()).as(begun.text()).isEqualTo(200);
                 jobs.add(id);

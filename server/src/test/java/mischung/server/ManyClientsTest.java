@@ -9,6 +9,7 @@ import java.sql.Connection;
 import java.sql.DriverManager;
 import java.sql.PreparedStatement;
 import java.sql.SQLException;
+import java.sql.Statement;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -62,6 +63,10 @@ class ManyClientsTest {
                         visit.executeBatch();
                     }
                 }
+            }
+            try (Statement given = sql.createStatement()) {
+                given.execute("update given_number set last = (select max(id) from client) where kind = 'client'");
+                given.execute("update given_number set last = (select max(id) from visit) where kind = 'visit'");
             }
             sql.commit();
         }
