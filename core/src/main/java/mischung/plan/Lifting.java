@@ -91,6 +91,9 @@ final class Lifting {
     /** In CIEDE2000: a toner that ends further off is seen to be warm. */
     private static final double OFF = 5;
 
+    /** The same on hair that stretches slowly: from memory, its warmth is sooner borne than lightener. */
+    private static final double OFF_ON_WEAK = 8;
+
     /** In CIEDE2000, what lifting further has to gain. */
     private static final double BETTER_LIFTED = 3;
 
@@ -261,6 +264,15 @@ final class Lifting {
      * Light enough by its level, and too warm all the same: a toner would leave it clearly off, and lifted further it would not.
      */
     boolean tooWarm(BandRef at, Aim aim) {
+        return warmerThan(fragile(at) ? OFF_ON_WEAK : OFF, at, aim);
+    }
+
+    /** Strong hair as warm would be lifted further; this is too weak for it, and toned as it is (R39). */
+    boolean spared(BandRef at, Aim aim) {
+        return fragile(at) && !tooWarm(at, aim) && warmerThan(OFF, at, aim);
+    }
+
+    private boolean warmerThan(double off, BandRef at, Aim aim) {
         HairState hair = work.hair(at);
         if (aim.direct()
                 || aim.onlyLifted()
@@ -269,7 +281,7 @@ final class Lifting {
             return false;
         }
         double now = toned(at, hair, aim);
-        return now > OFF && toned(at, liftedTo(at, goal(at, aim)), aim) < now - BETTER_LIFTED;
+        return now > off && toned(at, liftedTo(at, goal(at, aim)), aim) < now - BETTER_LIFTED;
     }
 
     private static Lightening lightening(Lightener make, LiftWay way, Place place, double volume, double minutes) {

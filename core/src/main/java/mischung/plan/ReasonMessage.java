@@ -122,6 +122,7 @@ public enum ReasonMessage implements Message {
     REMOVER_NOTHING_CANCELS("level"),
     CANVAS_REACHES("wish", "goal", "level"),
     STOPS_FOR_STRENGTH("level", "left"),
+    WEAK_ONLY_TONED("left"),
     STOPS_NO_LIGHTENER("level"),
     OWN_SHOWS("step", "look"),
     OWN_UNTOUCHED;

@@ -70,6 +70,7 @@ final class TakingOut {
     private final Lifting lifting;
     private final Set<BandRef> removed = new HashSet<>();
     private final Set<BandRef> liftedToday = new HashSet<>();
+    private final Set<BandRef> spared = new HashSet<>();
     private final Set<BandRef> lifted = new HashSet<>();
 
     /** How light the canvas had to become, of what was found too dark. */
@@ -207,6 +208,9 @@ final class TakingOut {
                     && !failed(at)
                     && !onlyDeposit(at, aim)
                     && (tooDark(at, aim) ? !byColour(at, aim) : !onItsWay(at, aim) && lifting.tooWarm(at, aim));
+            if (!due && lifting.allowed(at) && !tooDark(at, aim) && !onItsWay(at, aim) && lifting.spared(at, aim)) {
+                spared.add(at);
+            }
             if (due) {
                 double goal = known.computeIfAbsent(
                         new SameGoal(
@@ -443,6 +447,14 @@ final class TakingOut {
                             .part("wish", aim.said())
                             .level("goal", goal)
                             .tenth("level", hair.level())
+                            .said()));
+        }
+        if (spared.contains(at)) {
+            reasons.add(new Reason(
+                    Rule.R39,
+                    ReasonMessage.WEAK_ONLY_TONED
+                            .say()
+                            .share("left", hair.integrity())
                             .said()));
         }
         if (aim.leastCanvas() - hair.level() > HALF_A_LEVEL) {
