@@ -351,8 +351,21 @@ final class Lifting {
                 .mixedAs(desk.range().habit(ShadeClass.PERMANENT));
     }
 
-    /** The gentlest that reaches the goal, or comes nearest before the hair's strength or the day ends it. */
+    /** The gentlest that reaches the goal, or comes nearest before the hair's strength or the day ends it; parted over the visits. */
     Dose dose(BandRef at, double goal) {
+        Dose whole = inADay(at, goal);
+        boolean later = work.visit() < strategy.visits();
+        if (!later || whole.times() == 1 || whole.reached() < goal - NEARLY) {
+            return whole;
+        }
+        // R48: visits are there to be shorter. What a day would lay fresh is laid the next time.
+        Place place = desk.head().at(at).place();
+        HairState once =
+                work.hair(at).after(lightening(whole.make(), whole.way(), place, whole.volume(), whole.minutes()));
+        return new Dose(whole.way(), whole.make(), whole.volume(), whole.minutes(), 1, deep(once));
+    }
+
+    private Dose inADay(BandRef at, double goal) {
         if (onlyToned(at, goal)) {
             Optional<Dose> wash = suited(at, LiftWay.WASH, goal).stream()
                     .map(make -> dose(at, goal, LiftWay.WASH, make, desk.volumeFor(WASH_VOLUME)))

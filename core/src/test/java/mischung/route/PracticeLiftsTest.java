@@ -115,6 +115,10 @@ class PracticeLiftsTest {
         assertThat(plan.warnings())
                 .as("orange on the way is said")
                 .anyMatch(warning -> warning.fault() == Warning.Fault.THROUGH_ORANGE);
+        assertThat(decision.routes().stream().filter(route -> route.measures().visits() == 2))
+                .as("two visits of less beside it")
+                .isNotEmpty()
+                .allSatisfy(two -> assertThat(two.measures().longestMinutes()).isLessThan(order.totalMinutes()));
     }
 
     private static List<Tone> toned(Plan plan, Action action) {
