@@ -13,6 +13,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.RequestOptions;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 
@@ -20,6 +21,9 @@ import java.util.function.Consumer;
 abstract class Browsing {
     static Running application;
     static Chromium chromium;
+
+    /** Titles of what was begun or done at the chair, in order. */
+    final List<String> pressed = new ArrayList<>();
 
     Page page;
 
@@ -56,6 +60,7 @@ abstract class Browsing {
         String state = page.locator(".chair-main").getAttribute("data-state");
         String title = page.locator(".chair-main h2").textContent();
         String where = page.locator(".chair-where").textContent();
+        pressed.add(title);
         button(say("NOW".equals(state) ? "chair.done" : "chair.beginIt")).click();
         page.waitForFunction(
                 "([state, title, where]) => { const main = document.querySelector('.chair-main');"

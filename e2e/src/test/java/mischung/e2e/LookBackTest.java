@@ -174,7 +174,7 @@ class LookBackTest extends Browsing {
                 if (List.of("NAPE", "BACK", "CROWN").contains(zone.get("place").getAsString())) {
                     JsonObject band = zone.getAsJsonArray("bands").get(0).getAsJsonObject();
                     band.addProperty("toCm", 28);
-                    band.addProperty("level", 5);
+                    band.addProperty("level", 4);
                     band.addProperty("greyShare", 0.4);
                     JsonArray bands = new JsonArray();
                     bands.add(band);
@@ -184,13 +184,13 @@ class LookBackTest extends Browsing {
             }
             content.add("zones", zones);
             JsonObject wish = content.getAsJsonObject("wish");
-            wish.addProperty("level", 5);
+            wish.addProperty("level", 4);
             JsonObject design = wish.getAsJsonObject("design");
             design.addProperty("kind", "HIGHLIGHTS");
             design.addProperty("restStays", false);
             design.addProperty("widthMm", 4);
             JsonObject pieces = design.getAsJsonObject("pieces");
-            pieces.addProperty("level", 8.5);
+            pieces.addProperty("level", 9.5);
             pieces.addProperty("tone", "BEIGE");
             content.getAsJsonObject("consultation").addProperty("hours", 8);
         });
@@ -243,6 +243,7 @@ class LookBackTest extends Browsing {
         while (page.locator(".chair-main").count() > 0) {
             press();
         }
+        assertThat(pressed).as("refreshed in place").anyMatch(title -> title.contains("apply fresh"));
         button(say("chair.allIsDoneTheClient")).click();
         page.getByText(say("chair.lookBackOnIt")).click();
         assertThat(page.locator(".back-unread").first()).isVisible();
