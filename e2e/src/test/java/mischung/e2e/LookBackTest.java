@@ -249,6 +249,49 @@ class LookBackTest extends Browsing {
         assertThat(page.locator(".back-unread").first()).isVisible();
     }
 
+    /** R33, R36: the roots join the foils that lift, and both are rinsed at once. */
+    @Timeout(600)
+    @Test
+    void rootsJoinTheOpenFoils() {
+        readThePatchTest();
+        changed(5, content -> {
+            JsonArray zones = new JsonArray();
+            for (JsonElement read : content.getAsJsonArray("zones")) {
+                JsonObject zone = read.getAsJsonObject();
+                if (List.of("NAPE", "BACK").contains(zone.get("place").getAsString())) {
+                    JsonObject band = zone.getAsJsonArray("bands").get(0).getAsJsonObject();
+                    band.addProperty("toCm", 28);
+                    band.addProperty("level", 3);
+                    band.addProperty("greyShare", 0);
+                    JsonArray bands = new JsonArray();
+                    bands.add(band);
+                    zone.add("bands", bands);
+                    zones.add(zone);
+                }
+            }
+            content.add("zones", zones);
+            OrderTest.toBeLifted(content);
+            content.getAsJsonObject("wish").addProperty("level", 9.5);
+            content.getAsJsonObject("wish").addProperty("tone", "BEIGE");
+        });
+        page.navigate("/cases/5/chair");
+        page.getByLabel(say("chair.doneBy")).fill("Ada");
+        button(say("chair.startTheAppointment")).click();
+        assertThat(page.locator(".chair-main")).isVisible();
+        // The first press begins the rinse, the second ends it.
+        while (pressed.stream().filter(title -> title.startsWith("Rinse")).count() < 2) {
+            press();
+            if (pressed.get(pressed.size() - 1).contains("on the root")) {
+                assertThat(clocks("lifts").first()).isVisible();
+            }
+        }
+        List<String> laid =
+                pressed.stream().filter(title -> title.contains("pply")).toList();
+        assertThat(laid.get(0)).doesNotContain("on the root");
+        assertThat(laid).anyMatch(title -> title.contains("on the root"));
+        assertThat(clocks("lifts")).hasCount(0);
+    }
+
     private static int minutes(String figure) {
         return Integer.parseInt(figure.replaceAll("\\D", ""));
     }
