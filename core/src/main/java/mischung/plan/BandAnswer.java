@@ -14,6 +14,12 @@ public record BandAnswer(BandRef band, Decision decision, double drop, List<Reas
         reasons = List.copyOf(reasons);
     }
 
+    BandAnswer with(Reason more) {
+        List<Reason> all = new ArrayList<>(reasons);
+        all.add(more);
+        return new BandAnswer(band, decision, drop, all);
+    }
+
     /** With what was decided of the same band at a later visit: what was taken out or filled before stays said. */
     BandAnswer then(BandAnswer later) {
         boolean saysMore = decision.takesOut() || decision == Decision.FILL;

@@ -260,28 +260,29 @@ final class Lifting {
                 : new Canvas(canvas.coloured(), canvas.white(), 0, canvas.fibre()).level();
     }
 
-    /**
-     * Light enough by its level, and too warm all the same: a toner would leave it clearly off, and lifted further it would not.
-     */
-    boolean tooWarm(BandRef at, Aim aim) {
-        return warmerThan(fragile(at) ? OFF_ON_WEAK : OFF, at, aim);
+    /** What the warmth asks for of hair that is light enough by its level. */
+    enum Warmth {
+        /** A toner brings it near, or lifting further would not bring it nearer. */
+        TONED,
+        /** A toner leaves it warm, but it is too weak to be lifted further (R39). */
+        BORNE,
+        /** A toner would leave it clearly off, and lifted further it would not. */
+        LIFTED_FURTHER
     }
 
-    /** Strong hair as warm would be lifted further; this is too weak for it, and toned as it is (R39). */
-    boolean spared(BandRef at, Aim aim) {
-        return fragile(at) && !tooWarm(at, aim) && warmerThan(OFF, at, aim);
-    }
-
-    private boolean warmerThan(double off, BandRef at, Aim aim) {
+    Warmth warmth(BandRef at, Aim aim) {
         HairState hair = work.hair(at);
         if (aim.direct()
                 || aim.onlyLifted()
                 || aim.level() < LIGHT
                 || !(hair.lifted() || desk.head().band(at).kind() == BandKind.COLOURED)) {
-            return false;
+            return Warmth.TONED;
         }
         double now = toned(at, hair, aim);
-        return now > off && toned(at, liftedTo(at, goal(at, aim)), aim) < now - BETTER_LIFTED;
+        if (now <= OFF || toned(at, liftedTo(at, goal(at, aim)), aim) >= now - BETTER_LIFTED) {
+            return Warmth.TONED;
+        }
+        return fragile(at) && now <= OFF_ON_WEAK ? Warmth.BORNE : Warmth.LIFTED_FURTHER;
     }
 
     private static Lightening lightening(Lightener make, LiftWay way, Place place, double volume, double minutes) {

@@ -68,10 +68,20 @@ public record Plan(
 
     /** Predicted look when the client goes home from the first visit. */
     public Outcome endOfToday(BandRef at) {
-        List<PlanStep> today = today();
-        return today.isEmpty()
-                ? now.get(at.zone()).get(at.band())
-                : today.get(today.size() - 1).outcome(at);
+        return endOf(1, at);
+    }
+
+    /**
+     * Predicted look when the client goes home.
+     *
+     * @param visit from which, 1 and more
+     */
+    public Outcome endOf(int visit, BandRef at) {
+        return steps.stream()
+                .filter(step -> step.visit() <= visit && step.kind() != Action.WAIT)
+                .reduce((before, after) -> after)
+                .map(step -> step.outcome(at))
+                .orElseGet(() -> now.get(at.zone()).get(at.band()));
     }
 
     /**

@@ -392,6 +392,7 @@ public final class Planner {
                 desk.wish().grey() == Grey.COVERED ? band.band().greyShare() : 0,
                 hair.canvas().fibre().nearestPorosity(),
                 hair.canvas());
-        return desk.need(aim).of(at, seen);
+        BandAnswer laid = desk.need(aim).of(at, seen);
+        return taking.warmthBorne(at).map(laid::with).orElse(laid);
     }
 }

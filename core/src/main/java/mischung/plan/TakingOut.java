@@ -6,6 +6,7 @@ import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.function.Function;
@@ -70,7 +71,9 @@ final class TakingOut {
     private final Lifting lifting;
     private final Set<BandRef> removed = new HashSet<>();
     private final Set<BandRef> liftedToday = new HashSet<>();
-    private final Set<BandRef> spared = new HashSet<>();
+    /** Left warm for its strength's sake. */
+    private final Set<BandRef> borne = new HashSet<>();
+
     private final Set<BandRef> lifted = new HashSet<>();
 
     /** How light the canvas had to become, of what was found too dark. */
@@ -146,6 +149,7 @@ final class TakingOut {
         begun = false;
         removed.clear();
         liftedToday.clear();
+        borne.clear();
     }
 
     private void lifted(List<BandRef> some) {
@@ -204,14 +208,7 @@ final class TakingOut {
         Map<BandRef, Double> goals = new LinkedHashMap<>();
         Map<SameGoal, Double> known = new HashMap<>();
         aims.forEach((at, aim) -> {
-            boolean due = lifting.allowed(at)
-                    && !failed(at)
-                    && !onlyDeposit(at, aim)
-                    && (tooDark(at, aim) ? !byColour(at, aim) : !onItsWay(at, aim) && lifting.tooWarm(at, aim));
-            if (!due && lifting.allowed(at) && !tooDark(at, aim) && !onItsWay(at, aim) && lifting.spared(at, aim)) {
-                spared.add(at);
-            }
-            if (due) {
+            if (due(at, aim)) {
                 double goal = known.computeIfAbsent(
                         new SameGoal(
                                 aim,
@@ -252,6 +249,23 @@ final class TakingOut {
         if (!spent.isEmpty()) {
             work.perform(Round.of(Laying.usual(Action.TREATMENT, spent)));
         }
+    }
+
+    private boolean due(BandRef at, Aim aim) {
+        if (!lifting.allowed(at) || failed(at) || onlyDeposit(at, aim)) {
+            return false;
+        }
+        if (tooDark(at, aim)) {
+            return !byColour(at, aim);
+        }
+        if (onItsWay(at, aim)) {
+            return false;
+        }
+        Lifting.Warmth warmth = lifting.warmth(at, aim);
+        if (warmth == Lifting.Warmth.BORNE) {
+            borne.add(at);
+        }
+        return warmth == Lifting.Warmth.LIFTED_FURTHER;
     }
 
     /** R53: brassy hair at 8 and lighter is toned for some minutes, so that lightener has less to do. */
@@ -420,6 +434,18 @@ final class TakingOut {
         return liftedToday.contains(at);
     }
 
+    /** Why hair stays warm that would be lifted further if it were stronger. */
+    Optional<Reason> warmthBorne(BandRef at) {
+        return borne.contains(at)
+                ? Optional.of(new Reason(
+                        Rule.R39,
+                        ReasonMessage.WEAK_ONLY_TONED
+                                .say()
+                                .share("left", work.hair(at).integrity())
+                                .said()))
+                : Optional.empty();
+    }
+
     /** What was taken out of a band, and why it goes no further. */
     BandAnswer answer(BandRef at, Aim aim) {
         HairState hair = work.hair(at);
@@ -449,14 +475,7 @@ final class TakingOut {
                             .tenth("level", hair.level())
                             .said()));
         }
-        if (spared.contains(at)) {
-            reasons.add(new Reason(
-                    Rule.R39,
-                    ReasonMessage.WEAK_ONLY_TONED
-                            .say()
-                            .share("left", hair.integrity())
-                            .said()));
-        }
+        warmthBorne(at).ifPresent(reasons::add);
         if (aim.leastCanvas() - hair.level() > HALF_A_LEVEL) {
             reasons.add(new Reason(
                     Rule.R39,

@@ -164,6 +164,10 @@ public final class RouteComparison {
         if (plan.visits() < plan.strategy().visits()) {
             return no(route, Why.THE_SAME, RouteMessage.VISITS_ENOUGH.say().count("visits", plan.visits()));
         }
+        int visits = plan.visits() - 1;
+        if (visits > 0 && plan.distance(at -> plan.endOf(visits, at)) <= plan.distance(plan::end) + AT_A_GLANCE) {
+            return no(route, Why.THE_SAME, RouteMessage.VISITS_ENOUGH.say().count("visits", visits));
+        }
         return before.stream()
                 .filter(other -> other.plan().rounds().equals(plan.rounds()))
                 .findFirst()

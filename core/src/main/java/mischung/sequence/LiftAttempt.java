@@ -1,6 +1,7 @@
 package mischung.sequence;
 
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -350,6 +351,11 @@ final class LiftAttempt {
             here.forEach(strand -> lags.addAll(waits(strand, lay, unit, time)));
         }
         String name = lays.stream().map(LiftLay::name).collect(Collectors.joining(" and "));
+        // What needs longest is laid first in its foil: the band, then the root.
+        List<LiftLay> inTurn = lays.stream()
+                .sorted(Comparator.comparingInt((LiftLay lay) -> lay.works() * lay.times())
+                        .reversed())
+                .toList();
         boolean foiled = !root && lays.stream().anyMatch(lay -> lay.foils() != Foils.NONE);
         return hands.lay(
                 "APPLY " + name + " " + place(unit) + " " + unit.part() + "." + unit.of(),
@@ -361,10 +367,10 @@ final class LiftAttempt {
                                 .all(
                                         "what",
                                         Figure.Joint.AND,
-                                        lays.stream().map(LiftLay::what).toList())
+                                        inTurn.stream().map(LiftLay::what).toList())
                                 .said(),
-                        unit.telling(detail(lays, foiled, time)),
-                        lays.stream().map(LiftLay::bowl).toList(),
+                        unit.telling(detail(inTurn, foiled, time)),
+                        inTurn.stream().map(LiftLay::bowl).toList(),
                         List.of(place(unit))),
                 takes,
                 lags,

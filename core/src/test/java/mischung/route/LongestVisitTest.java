@@ -3,7 +3,6 @@ package mischung.route;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import mischung.hair.Band;
 import mischung.hair.BandKind;
 import mischung.hair.Density;
@@ -14,13 +13,10 @@ import mischung.hair.Thickness;
 import mischung.hair.Tone;
 import mischung.hair.Zone;
 import mischung.plan.Heads;
-import mischung.plan.PlanningContext;
-import mischung.product.ProductRange;
 import mischung.school.Method;
 import mischung.school.School;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
-import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Design;
 import mischung.wish.Limits;
@@ -39,15 +35,6 @@ class LongestVisitTest {
         return Heads.random();
     }
 
-    private static Decision decided(Head head, Wish wish, Method method) {
-        return RouteComparison.of(
-                new PlanningContext(head, wish, ProductRange.demo(), Calibration.none(), 3),
-                method,
-                Optional.empty(),
-                plan -> List.of(),
-                House.USUAL);
-    }
-
     @Property
     void noVisitIsLonger(
             @ForAll("heads") Head drawn,
@@ -60,7 +47,7 @@ class LongestVisitTest {
         Aim lighter = new Aim(Math.min(10, wishHalves / 2.0 + 2), Tone.BEIGE);
         Wish wish = (pieces ? even.with(Design.woven(Design.Kind.HIGHLIGHTS, lighter, 0.5, 4, false)) : even)
                 .with(Limits.NONE.withHands(hands));
-        Decision decision = decided(head, wish, Method.USUAL.with(school));
+        Decision decision = Decided.of(head, wish, Method.USUAL.with(school));
         for (Route route : decision.routes()) {
             Sequence order = Sequencer.of(route.plan());
             for (int visit = 1; visit <= route.plan().visits(); visit++) {
@@ -81,7 +68,7 @@ class LongestVisitTest {
                         .toList(),
                 Density.DENSE,
                 Thickness.COARSE);
-        Decision decision = decided(head, new Wish(9.5, Tone.BEIGE), Method.USUAL);
+        Decision decision = Decided.of(head, new Wish(9.5, Tone.BEIGE), Method.USUAL);
         assertThat(decision.refused())
                 .filteredOn(refused -> refused.key().equals("by-your-schools"))
                 .singleElement()

@@ -3,7 +3,6 @@ package mischung.route;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.stream.IntStream;
@@ -26,7 +25,6 @@ import mischung.plan.Heads;
 import mischung.plan.Plan;
 import mischung.plan.PlanStep;
 import mischung.plan.Planner;
-import mischung.plan.PlanningContext;
 import mischung.plan.ReasonMessage;
 import mischung.plan.Rule;
 import mischung.product.Mix;
@@ -34,7 +32,6 @@ import mischung.product.ProductRange;
 import mischung.product.ShadeClass;
 import mischung.school.Method;
 import mischung.school.School;
-import mischung.uncertainty.Calibration;
 import mischung.wish.Aim;
 import mischung.wish.Design;
 import mischung.wish.Grey;
@@ -63,14 +60,7 @@ class PracticeCasesTest {
     }
 
     private static Route planned(Head head, Wish wish) {
-        return RouteComparison.of(
-                        new PlanningContext(head, wish, ProductRange.demo(), Calibration.none(), 3),
-                        Method.USUAL,
-                        Optional.empty(),
-                        plan -> List.of(),
-                        House.USUAL)
-                .routes()
-                .get(0);
+        return Decided.of(head, wish, Method.USUAL).routes().get(0);
     }
 
     private static Route planned(Wish wish, Band... bands) {

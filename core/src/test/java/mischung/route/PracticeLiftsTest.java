@@ -3,7 +3,6 @@ package mischung.route;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 import java.util.stream.Stream;
@@ -20,18 +19,14 @@ import mischung.plan.Bowl;
 import mischung.plan.LiftBowl;
 import mischung.plan.LiftWay;
 import mischung.plan.Plan;
-import mischung.plan.PlanningContext;
 import mischung.plan.ReasonMessage;
 import mischung.plan.Warning;
-import mischung.product.ProductRange;
 import mischung.school.Method;
 import mischung.sequence.Sequence;
 import mischung.sequence.Sequencer;
 import mischung.sequence.Task;
 import mischung.sequence.TaskMessage;
-import mischung.uncertainty.Calibration;
 import mischung.wish.Weave;
-import mischung.wish.Wish;
 import org.junit.jupiter.api.Test;
 
 /**
@@ -46,15 +41,6 @@ class PracticeLiftsTest {
                 .filter(job -> job.name().startsWith(name + " "))
                 .findFirst()
                 .orElseThrow();
-    }
-
-    private static Decision decided(Head head, Wish wish) {
-        return RouteComparison.of(
-                new PlanningContext(head, wish, ProductRange.demo(), Calibration.none(), 3),
-                Method.USUAL,
-                Optional.empty(),
-                plan -> List.of(),
-                House.USUAL);
     }
 
     private static List<LiftBowl> lifts(Plan plan) {
@@ -81,7 +67,7 @@ class PracticeLiftsTest {
     @Test
     void darkToPale() {
         HoursTest.Job job = job("P3");
-        Decision decision = decided(job.head(), job.wish());
+        Decision decision = Decided.of(job.head(), job.wish(), Method.USUAL);
         Plan plan = decision.routes().get(0).plan();
         assertThat(lifts(plan)).isNotEmpty().allSatisfy(bowl -> {
             assertThat(bowl.laying().volume()).isLessThanOrEqualTo(atScalp(plan, bowl) ? 20 : 30);
@@ -119,6 +105,11 @@ class PracticeLiftsTest {
                 .as("two visits of less beside it")
                 .isNotEmpty()
                 .allSatisfy(two -> assertThat(two.measures().longestMinutes()).isLessThan(order.totalMinutes()));
+        assertThat(decision.refused())
+                .as("a third has nothing left to do")
+                .filteredOn(refused -> refused.key().equals("in-3-visits"))
+                .singleElement()
+                .satisfies(refused -> assertThat(refused.why()).isEqualTo(Refused.Why.THE_SAME));
     }
 
     private static List<Tone> toned(Plan plan, Action action) {
@@ -138,7 +129,14 @@ class PracticeLiftsTest {
     @Test
     void coolPiecesOverABand() {
         HoursTest.Job job = job("P6");
-        Plan plan = decided(job.head(), job.wish()).routes().get(0).plan();
+        Plan plan =
+                Decided.of(job.head(), job.wish(), Method.USUAL).routes().get(0).plan();
+        assertThat(laid(Sequencer.of(plan), bowl -> atScalp(plan, bowl), plan))
+                .as("in every foil the band before the root")
+                .isNotEmpty()
+                .allSatisfy(task -> assertThat(task.bowls().indexOf(bowlOn(plan, 5)))
+                        .isLessThan(task.bowls().indexOf(bowlOn(plan, 0)))
+                        .isNotNegative());
         for (BandRef at : plan.head().bands()) {
             Look end = plan.end(at).look();
             if (plan.head().at(at).weave() != Weave.REST) {
@@ -147,6 +145,17 @@ class PracticeLiftsTest {
             }
         }
         assertThat(Whole.of(plan, Whole.Side.FRONT).look().level()).isBetween(7.5, 9.0);
+    }
+
+    /** The bowl of lightener on what lies so far from the scalp. */
+    private static String bowlOn(Plan plan, double cm) {
+        return lifts(plan).stream()
+                .filter(bowl -> bowl.bands().stream()
+                        .map(plan.head()::band)
+                        .anyMatch(band -> band.fromCm() <= cm && cm < band.toCm()))
+                .findFirst()
+                .orElseThrow()
+                .name();
     }
 
     /** P9, ends that stretch slowly: what is in comes out first; the lift is weak, and not on the ends. */
@@ -163,7 +172,7 @@ class PracticeLiftsTest {
                         .toList(),
                 job.head().density(),
                 job.head().thickness());
-        Plan plan = decided(tired, job.wish()).routes().get(0).plan();
+        Plan plan = Decided.of(tired, job.wish(), Method.USUAL).routes().get(0).plan();
         assertThat(plan.steps().stream()
                         .flatMap(step -> step.treatments().stream())
                         .map(treatment -> treatment.action()))
