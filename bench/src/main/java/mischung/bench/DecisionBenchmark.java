@@ -40,7 +40,7 @@ import org.openjdk.jmh.annotations.Warmup;
 
 /**
  * One formula search over a shelf of 120 shades; the first useful answer and a full decision (all schools, visits and ways)
- * for 8 zones × 5 bands, every band read differently; against the baseline of looking once at each of the 40 bands.
+ * for 8 zones × 5 bands, every band read differently, to brown and (lifting) to pale; against the baseline of looking once at each of the 40 bands.
  */
 @State(Scope.Benchmark)
 @BenchmarkMode(Mode.AverageTime)
@@ -50,7 +50,8 @@ import org.openjdk.jmh.annotations.Warmup;
 @Fork(1)
 public class DecisionBenchmark {
     private final PlanBenchmark forty = new PlanBenchmark();
-    private final Wish wish = new Wish(5, Tone.NATURAL);
+    private final Wish brown = new Wish(5, Tone.NATURAL);
+    private final Wish pale = new Wish(9.5, Tone.BEIGE);
     private final FormulaTask task = task();
 
     private static FormulaTask task() {
@@ -88,7 +89,7 @@ public class DecisionBenchmark {
                 new Oddness(Oddness.Purpose.TARGET, 7, ToneMix.of(Tone.BEIGE)));
     }
 
-    private PlanningContext desk() {
+    private PlanningContext desk(Wish wish) {
         return new PlanningContext(forty.head(), wish, ProductRange.demo(), Calibration.none(), 3);
     }
 
@@ -99,12 +100,26 @@ public class DecisionBenchmark {
 
     @Benchmark
     public Route firstAnswer() {
-        return RouteComparison.first(desk(), Method.USUAL, House.USUAL);
+        return RouteComparison.first(desk(brown), Method.USUAL, House.USUAL);
+    }
+
+    @Benchmark
+    public Route firstAnswerLifting() {
+        return RouteComparison.first(desk(pale), Method.USUAL, House.USUAL);
     }
 
     @Benchmark
     public Decision fullDecision() {
-        return RouteComparison.of(desk(), Method.USUAL, Optional.empty(), plan -> List.of(), House.USUAL);
+        return fullDecision(brown);
+    }
+
+    @Benchmark
+    public Decision fullDecisionLifting() {
+        return fullDecision(pale);
+    }
+
+    private Decision fullDecision(Wish wish) {
+        return RouteComparison.of(desk(wish), Method.USUAL, Optional.empty(), plan -> List.of(), House.USUAL);
     }
 
     @Benchmark
