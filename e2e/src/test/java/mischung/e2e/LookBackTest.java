@@ -165,24 +165,29 @@ class LookBackTest extends Browsing {
                 .containsText("One bowl more");
     }
 
+    /** These zones alone, 28 cm that grew so from end to end. */
+    private static void onlyNatural(JsonObject content, double level, double greyShare, List<String> places) {
+        JsonArray zones = new JsonArray();
+        for (JsonElement read : content.getAsJsonArray("zones")) {
+            JsonObject zone = read.getAsJsonObject();
+            if (places.contains(zone.get("place").getAsString())) {
+                JsonObject band = zone.getAsJsonArray("bands").get(0).getAsJsonObject();
+                band.addProperty("toCm", 28);
+                band.addProperty("level", level);
+                band.addProperty("greyShare", greyShare);
+                JsonArray bands = new JsonArray();
+                bands.add(band);
+                zone.add("bands", bands);
+                zones.add(zone);
+            }
+        }
+        content.add("zones", zones);
+    }
+
     /** Grey regrowth as long as the head, pale pieces in it, and its base between the foils: three zones. */
     private void piecesWithBaseBetween() {
         changed(5, content -> {
-            JsonArray zones = new JsonArray();
-            for (JsonElement read : content.getAsJsonArray("zones")) {
-                JsonObject zone = read.getAsJsonObject();
-                if (List.of("NAPE", "BACK", "CROWN").contains(zone.get("place").getAsString())) {
-                    JsonObject band = zone.getAsJsonArray("bands").get(0).getAsJsonObject();
-                    band.addProperty("toCm", 28);
-                    band.addProperty("level", 4);
-                    band.addProperty("greyShare", 0.4);
-                    JsonArray bands = new JsonArray();
-                    bands.add(band);
-                    zone.add("bands", bands);
-                    zones.add(zone);
-                }
-            }
-            content.add("zones", zones);
+            onlyNatural(content, 4, 0.4, List.of("NAPE", "BACK", "CROWN"));
             JsonObject wish = content.getAsJsonObject("wish");
             wish.addProperty("level", 4);
             JsonObject design = wish.getAsJsonObject("design");
@@ -255,21 +260,7 @@ class LookBackTest extends Browsing {
     void rootsJoinTheOpenFoils() {
         readThePatchTest();
         changed(5, content -> {
-            JsonArray zones = new JsonArray();
-            for (JsonElement read : content.getAsJsonArray("zones")) {
-                JsonObject zone = read.getAsJsonObject();
-                if (List.of("NAPE", "BACK").contains(zone.get("place").getAsString())) {
-                    JsonObject band = zone.getAsJsonArray("bands").get(0).getAsJsonObject();
-                    band.addProperty("toCm", 28);
-                    band.addProperty("level", 3);
-                    band.addProperty("greyShare", 0);
-                    JsonArray bands = new JsonArray();
-                    bands.add(band);
-                    zone.add("bands", bands);
-                    zones.add(zone);
-                }
-            }
-            content.add("zones", zones);
+            onlyNatural(content, 3, 0, List.of("NAPE", "BACK"));
             OrderTest.toBeLifted(content);
             content.getAsJsonObject("wish").addProperty("level", 9.5);
             content.getAsJsonObject("wish").addProperty("tone", "BEIGE");
@@ -278,18 +269,19 @@ class LookBackTest extends Browsing {
         page.getByLabel(say("chair.doneBy")).fill("Ada");
         button(say("chair.startTheAppointment")).click();
         assertThat(page.locator(".chair-main")).isVisible();
-        // The first press begins the rinse, the second ends it.
-        while (pressed.stream().filter(title -> title.startsWith("Rinse")).count() < 2) {
+        while (pressed.stream().noneMatch(title -> title.contains("on the root"))) {
             press();
-            if (pressed.get(pressed.size() - 1).contains("on the root")) {
-                assertThat(clocks("lifts").first()).isVisible();
-            }
         }
-        List<String> laid =
-                pressed.stream().filter(title -> title.contains("pply")).toList();
-        assertThat(laid.get(0)).doesNotContain("on the root");
-        assertThat(laid).anyMatch(title -> title.contains("on the root"));
-        assertThat(clocks("lifts")).hasCount(0);
+        assertThat(pressed.stream().filter(title -> title.contains("off the scalp")))
+                .as("lengths first")
+                .isNotEmpty();
+        assertThat(clocks("off the scalp").first()).isVisible();
+        while (clocks("lifts").count() > 0) {
+            press();
+        }
+        assertThat(pressed.stream().filter(title -> title.startsWith("Rinse")))
+                .as("begun and ended once")
+                .hasSize(2);
     }
 
     private static int minutes(String figure) {
